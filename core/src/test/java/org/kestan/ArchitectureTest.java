@@ -18,10 +18,10 @@ import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Data flows one way through the core: what stands on a layer knows the layers below it, and nothing else is allowed. */
+/** Dependencies point one way through the core: a package knows the layers below it, and nothing else is allowed. */
 public class ArchitectureTest {
 
-    /** From the ground up. */
+    /** From the bottom up. */
     private static final List<String> LAYERS =
             List.of("base", "job", "analysis", "judgment", "repair", "week", "overview", "text");
 
@@ -34,7 +34,7 @@ public class ArchitectureTest {
         return LAYERS.stream().map(layer -> new Object[] {layer}).toArray(Object[][]::new);
     }
 
-    /** Allowed is what is named; a package on a layer that is not in the list is a failure, too. */
+    /** Only the packages named here are allowed; a package on a layer that is not in the list fails, too. */
     @Test(dataProvider = "layers")
     public void aLayerUsesOnlyTheLayersBeforeIt(String layer) {
         List<String> allowed = LAYERS.subList(0, LAYERS.indexOf(layer) + 1);
@@ -60,7 +60,7 @@ public class ArchitectureTest {
         }
     }
 
-    /** Whatever is found is said by the words: below them no text in the source reads like a sentence. */
+    /** Findings are put into words by the text package: below it no string in the source reads like a sentence. */
     @Test
     public void nothingBelowTheTextsIsASentence() throws IOException {
         Pattern sentence = Pattern.compile("\"[^\"]*[A-Za-z]+ [a-z]+ [a-z]+ [^\"]*\"");
@@ -68,7 +68,7 @@ public class ArchitectureTest {
             List<String> found = files.filter(file -> file.toString().endsWith(".java"))
                     .filter(file -> !file.toString().contains("text"))
                     .flatMap(ArchitectureTest::lines)
-                    // What tells a programmer of a mistake is no finding.
+                    // Messages about programming errors are not findings.
                     .filter(line -> !line.contains("Exception(") && !line.contains("Expect.present("))
                     .filter(line -> sentence.matcher(line).find())
                     .toList();

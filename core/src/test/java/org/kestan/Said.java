@@ -13,17 +13,17 @@ public final class Said {
 
     private Said() {}
 
-    /** Says a finding. */
+    /** Puts a finding into words. */
     public static String said(Finding finding) {
         return WORDS.say(finding);
     }
 
-    /** Says a finding when there is one. */
+    /** Puts a finding into words if there is one. */
     public static String said(Optional<Finding> finding) {
         return finding.map(WORDS::say).orElse("");
     }
 
-    /** Says findings in a row. */
+    /** Puts findings into words, one after another. */
     public static String said(List<Finding> findings) {
         return WORDS.say(findings);
     }

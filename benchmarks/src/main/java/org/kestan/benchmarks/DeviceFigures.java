@@ -18,7 +18,7 @@ import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.devices.standin.PlayedString;
 import org.kestan.devices.standin.StandInCamera;
 
-/** How well pictures are measured and strings are heard, on stand-ins that are known exactly. */
+/** How well pictures are measured and strings are heard, on simulated ones that are known exactly. */
 public final class DeviceFigures {
 
     private static final double MEGAPIXELS = 12;

@@ -80,7 +80,7 @@ public class DeviceCommandsTest {
         return String.format(Locale.ROOT, "[%.3f, %.3f]", at.x() + right, at.y() + down);
     }
 
-    /** Marks a few pixels off, as one makes them. */
+    /** Marks a few pixels off, as a hand would make them. */
     private Path marks(String line) throws IOException {
         StandInCamera camera = new StandInCamera(NECK, 1);
         String text = String.format(
@@ -187,7 +187,7 @@ public class DeviceCommandsTest {
         assertThat(run("listen", sound, "--job", job, "--string", 9).err()).contains("string 9");
     }
 
-    /** Without the application listening nothing is opened. */
+    /** Nothing is opened unless the application is listening. */
     @Test
     public void aSerialGaugeNeedsSomebodyWhoListens() {
         Ran ran = run("gauge", "--serial", "/dev/no-such-port", "--port", 1);

@@ -46,7 +46,7 @@ public class HeelLogCommandTest {
         return JsonMapper.shared().readTree(out.toString());
     }
 
-    /** The first set, then less left once wood has gone and the straightedge shows it. */
+    /** The first set, then less once wood has come off and the straightedge shows it. */
     @Test
     public void advisesFromTheLog() throws IOException {
         JsonNode first = advice("");
@@ -63,7 +63,7 @@ public class HeelLogCommandTest {
         assertThat(then.at("/suspect").size()).isZero();
     }
 
-    /** A reading that no pull could have brought is not believed, and is to be taken again. */
+    /** A reading that no number of pulls could have caused is doubted, and has to be taken again. */
     @Test
     public void aGrossReadingIsNamed() throws IOException {
         String sets =

@@ -108,7 +108,7 @@ public class KestanCommandTest {
         throw new AssertionError("no way " + id);
     }
 
-    /** What verdict predicts of a reset is what solve works out. */
+    /** The verdict's prediction of a reset is what solve works out. */
     @Test
     public void verdictAndSolveAgree() {
         String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
@@ -172,7 +172,9 @@ public class KestanCommandTest {
         assertThat(run.err()).startsWith("/kestanStandards: ");
     }
 
-    /** A neck in a flat pocket is not steamed off: the plan, its steps and templates refuse it and name what fits. */
+    /**
+     * A neck in a flat pocket is not steamed off: plan, steps and templates refuse it and name what applies instead.
+     */
     @Test
     public void aWayThatDoesNotFitTheJointIsRefused() {
         String file = folder.resolve("bolt-on-shim.kestan.json").toString();
@@ -197,7 +199,7 @@ public class KestanCommandTest {
         assertThat(run.exit()).isZero();
         JsonNode plan = MAPPER.readTree(run.out());
         assertThat(plan.get("way").asString()).isEqualTo("neck-reset");
-        // The neck points to the treble side: that cheek loses more, and each has its own stack.
+        // The neck points to the treble side: that cheek loses more, and each cheek has its own stack.
         double cap = solved.at("/heel/corners/driftSide/cap").asDouble();
         assertThat(plan.at("/heel/scribe/treble/thickness").asDouble()).isCloseTo(cap, within(1e-9));
         assertThat(plan.at("/heel/scribe/bass/thickness").asDouble())
@@ -296,7 +298,7 @@ public class KestanCommandTest {
                 .contains("kestan", "instrument", "intake", "survey", "surveys", "target", "plan", "photos");
     }
 
-    /** To the owner the same is said in other words; what is found does not change. */
+    /** The owner gets other words; the findings are the same. */
     @Test
     public void speaksToTheOwnerWhenAsked() {
         String file = folder.resolve("large-flat-top-reset.kestan.json").toString();

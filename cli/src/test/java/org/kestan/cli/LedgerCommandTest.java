@@ -83,7 +83,7 @@ public class LedgerCommandTest {
         }
     }
 
-    /** A drill: the newest backup in another folder, then in the ledger's place. */
+    /** A drill: the newest backup restored into another folder, then in place of the ledger. */
     @Test
     public void aBackupIsRestored() throws IOException {
         List<Path> jobs = DemoJobs.copyInto(folder.resolve("jobs"));
@@ -110,7 +110,7 @@ public class LedgerCommandTest {
         assertThat(json("ledger", "list", "--ledger", ledger)).hasSize(1);
     }
 
-    /** One bad file keeps all of them out; a ledger that is none is said. */
+    /** One bad file keeps all of them out; a file that is no ledger is reported. */
     @Test
     public void allOrNone() throws IOException {
         List<Path> jobs = DemoJobs.copyInto(folder.resolve("jobs"));
@@ -127,7 +127,7 @@ public class LedgerCommandTest {
         assertThat(err.toString()).doesNotContain("Exception").doesNotContain("\tat ");
     }
 
-    /** What the demo's own jobs teach; a body of one kind is told from the others. */
+    /** What the demo's own jobs teach; bodies of different kinds are kept apart. */
     @Test
     public void memoryOfTheDemo() throws IOException {
         List<String> arguments = new ArrayList<>(List.of("ledger", "import", "--ledger", ledger));
@@ -140,7 +140,7 @@ public class LedgerCommandTest {
             assertThat(each.at("/family").asString()).isNotBlank();
             double median = each.at("/median").asDouble();
             double offered = each.at("/offered").asDouble();
-            // Drawn toward the default from the mean, which lies near the median.
+            // Pulled toward the default from the mean, which lies near the median.
             assertThat(offered).isBetween(Math.min(0.8, median) - 0.1, Math.max(0.8, median) + 0.1);
         }
         JsonNode error = memory.at("/error");
@@ -149,7 +149,7 @@ public class LedgerCommandTest {
         assertThat(error.at("/0/median").asDouble()).isCloseTo(0.15, within(0.1));
     }
 
-    /** Few jobs are shrunk toward the standards that are named; ones that can't be read are said with their place. */
+    /** Few jobs are pulled toward the standards given; standards that can't be read are reported with their place. */
     @Test
     public void memoryGoesByTheStandardsThatAreNamed() throws IOException {
         List<String> arguments = new ArrayList<>(List.of("ledger", "import", "--ledger", ledger));
@@ -162,7 +162,7 @@ public class LedgerCommandTest {
         for (int i = 0; i < usual.at("/sink").size(); i++) {
             String at = "/sink/" + i;
             assertThat(shop.at(at + "/median")).isEqualTo(usual.at(at + "/median"));
-            // The farther the default is from what the shop sees, the less is left of it.
+            // The farther the default is from what the shop observes, the less weight it keeps.
             assertThat(shop.at(at + "/offered").asDouble())
                     .isNotEqualTo(usual.at(at + "/offered").asDouble())
                     .isBetween(usual.at(at + "/median").asDouble() - 0.1, 3.0);

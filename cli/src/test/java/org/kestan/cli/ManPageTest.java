@@ -15,7 +15,7 @@ import picocli.CommandLine;
 
 public class ManPageTest {
 
-    /** Every command has its part; no line of text is taken for a request of troff (groff_man(7)). */
+    /** Every command has its section; no line of text is taken for a troff request (groff_man(7)). */
     @Test
     public void everyCommandHasItsPart() {
         String page = ManPage.text();
@@ -28,7 +28,7 @@ public class ManPageTest {
                 .allMatch(line -> line.matches("\\.(TH|SH|SS|B|nf|fi|br)\\b.*"));
     }
 
-    /** The version is said once: by the build, and nowhere else. */
+    /** The version is set in one place: by the build, and nowhere else. */
     @Test
     public void theVersionIsTheBuilds() throws IOException {
         Matcher said = Pattern.compile("<artifactId>kestan</artifactId>\\s*<version>([^<]+)</version>")

@@ -63,7 +63,7 @@ public class PracticeCommandTest {
                 .isEqualTo(run("practice", "--seed", "4", "--level", "hard", "--case"));
     }
 
-    /** The sheet read on every kind is complete enough to be judged, and lies where the truth lies. */
+    /** The sheet read for every kind is complete enough to be judged, and close to the truth. */
     @Test
     public void aSurveyIsAJobThatIsJudged() {
         for (PracticeFamily kind : PracticeFamily.values()) {
@@ -122,8 +122,8 @@ public class PracticeCommandTest {
     }
 
     /**
-     * Played to the end with the tools' noise the action comes within 0.3 mm of what was wanted in 95 of a hundred of those for
-     * which it was said that it would be reached, and none is worse than before.
+     * Played to the end with the tools' noise, the action comes within 0.3 mm of its target in 95 of a hundred cases
+     * that were predicted to reach it, and in none is it worse than before.
      */
     @Test
     public void whatIsPlannedComesTrue() {
@@ -179,7 +179,7 @@ public class PracticeCommandTest {
                 .isEqualTo(solved);
     }
 
-    /** Slips are far out where they happen, and none happens where none is asked for. */
+    /** Slips are large where they happen, and happen only where they are asked for. */
     @Test
     public void slipsAreAskedFor() {
         Ran clean = run("practice", "--seed", "3", "--survey");
@@ -190,7 +190,7 @@ public class PracticeCommandTest {
                 .isEqualTo(KestanCommand.FAULTY);
     }
 
-    /** What a gauge would send from a practice instrument lies about what is true there. */
+    /** What a gauge would send from a practice instrument is close to the true value. */
     @Test
     public void theGaugePlaysAPracticeInstrument() throws Exception {
         try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {

@@ -57,7 +57,7 @@ public class StepsCommandTest {
         throw new AssertionError("no step " + id);
     }
 
-    /** The row of a reset: the numbers are those of the plan, the keys those of the contract. */
+    /** The steps of a reset: the numbers are those of the plan, the keys those of the contract. */
     @Test
     public void composesAReset() {
         JsonNode steps = steps("--way", "neck-reset");
@@ -90,7 +90,7 @@ public class StepsCommandTest {
                 .isEqualTo(plan.at("/heel/scribe/bass/thickness").asDouble());
     }
 
-    /** A shop's own folder is gone by; a file in it that can't be read is said with its name and place. */
+    /** A shop's own folder is used; a file in it that can't be read is reported with its name and place. */
     @Test
     public void goesByTheShopsFolder() throws IOException {
         Path shop = folder.resolve("neck-reset.json");

@@ -51,7 +51,7 @@ public class SwingCommandTest {
         return KestanCommand.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
     }
 
-    /** The contract of the job file; of the amplitude and the leveling the values by hand. */
+    /** The contract of the job file; amplitude and leveling against values worked out by hand. */
     @Test
     public void printsWhatTheStringsMeet() throws IOException {
         assertThat(run(JOB)).isZero();

@@ -47,7 +47,10 @@ public class WeekCommandTest {
         return JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(number))).job().orElseThrow();
     }
 
-    /** Four jobs: one promised too soon, one that waits for a part nobody has a day for, one for a part that comes, a blank one. */
+    /**
+     * Four jobs: one promised too soon, one that waits for a part without a date, one whose part is coming, a blank
+     * one.
+     */
     @BeforeClass
     public void fill() throws IOException {
         folder = Files.createTempDirectory("kestan-test-");
@@ -97,7 +100,7 @@ public class WeekCommandTest {
             LocalDateTime end = LocalDateTime.parse(entry.get("end").asString());
             String job = entry.get("job").asString();
             assertThat(start).isBefore(end);
-            // Of a job one thing comes after another.
+            // Within a job one thing comes after another.
             assertThat(start).isAfterOrEqualTo(ends.getOrDefault(job, LocalDateTime.MIN));
             ends.put(job, end);
         }
@@ -112,7 +115,7 @@ public class WeekCommandTest {
                         .isEqualTo(job.get("lateDays").asInt());
             }
         }
-        // Not before the wheels are there.
+        // Not before the wheels have arrived.
         assertThat(firstOfWheels).isAfterOrEqualTo("2026-12-10T09:00").isBefore("2026-12-15T00:00");
         assertThat(plan.get("bound").asInt())
                 .isLessThanOrEqualTo(plan.get("lateDays").asInt());

@@ -14,7 +14,7 @@ import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Observation;
 import org.kestan.job.visits.Severity;
 
-/** Instruments on which, taken together, every way can be taken. */
+/** Instruments that together allow every way to be taken. */
 public final class Instruments {
 
     private Instruments() {}
@@ -37,7 +37,7 @@ public final class Instruments {
     public static final List<StringSpec> LIGHTER =
             set("0.048 in", "0.038 in", "0.028 in", "0.021 in", "0.014 in", "0.011 in");
 
-    /** All of them by what they are. */
+    /** All of them, by description. */
     public static Map<String, Job> all() {
         Map<String, Job> all = new LinkedHashMap<>();
         Job flatTop = Jobs.sound(Jobs.flatTop()).withStrings(ON);

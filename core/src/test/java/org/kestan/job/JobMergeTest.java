@@ -65,7 +65,7 @@ public class JobMergeTest {
         Job one = BASE.with(Reading.HEEL_HEIGHT, Length.ofText("91 mm"));
         Job other = BASE.with(Reading.HEEL_HEIGHT, Length.ofText("89 mm"));
         assertThat(JobMerge.merge(BASE, one, other)).isEmpty();
-        // Two readings of one sheet are one measurement: they are not mixed either.
+        // Two readings of one line belong to one measurement: they are not mixed either.
         assertThat(JobMerge.merge(BASE, one, BASE.with(Reading.BRIDGE_THICKNESS, Length.ofText("20 mm"))))
                 .isEmpty();
     }

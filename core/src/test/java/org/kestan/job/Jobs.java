@@ -72,7 +72,7 @@ public final class Jobs {
         return put(job, Aim.ACTION_TREBLE, 1.8);
     }
 
-    /** A plausible flat-top drawn at random; the straightedge has nothing to say. */
+    /** A random plausible flat-top; it has no straightedge reading. */
     public static Job random(Random random) {
         Job job = without(without(flatTop(), Reading.PROJECTION_STRUNG), Reading.PROJECTION_SLACK);
         job = put(job, Dimension.SCALE, between(random, 560, 700));
@@ -113,7 +113,7 @@ public final class Jobs {
         return job.with(line, Length.ofText(text));
     }
 
-    /** Takes a length off. */
+    /** Removes a length. */
     public static Job without(Job job, LengthLine line) {
         return job.without(line);
     }

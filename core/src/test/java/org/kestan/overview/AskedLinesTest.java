@@ -22,7 +22,7 @@ public class AskedLinesTest {
         return job.with(Sections.WAYS, List.of(ways));
     }
 
-    /** Nothing rare is asked for while nobody has decided; what was decided asks for what it needs. */
+    /** Rare readings are not asked for until something is decided; a decision asks for what it needs. */
     @Test
     public void waysAskForWhatTheyNeed() {
         Job job = Jobs.sound(Jobs.flatTop());
@@ -40,7 +40,7 @@ public class AskedLinesTest {
                 .isTrue();
     }
 
-    /** A lifted bridge asks where it lifts, whatever is decided. */
+    /** A lifted bridge asks where it lifts, whatever was decided. */
     @Test
     public void aLiftedBridgeAsksWhere() {
         Job job = Jobs.put(Jobs.sound(Jobs.flatTop()), Reading.BRIDGE_LIFT, 0.3);

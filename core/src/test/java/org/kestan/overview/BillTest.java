@@ -16,7 +16,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 import org.testng.annotations.Test;
 
-/** What a job comes to. */
+/** What a job costs. */
 public class BillTest {
 
     private static final Way RESET = WayCatalog.find("neck-reset").orElseThrow();
@@ -40,7 +40,7 @@ public class BillTest {
         assertThat(listed.otherParts()).isZero();
         assertThat(listed.partsPrice()).isCloseTo(9, within(1e-9));
         assertThat(listed.workPrice()).isCloseTo(usual.workPrice(), within(1e-9));
-        // A part with no price of its own is in the usual price.
+        // A part without a price of its own is included in the usual price.
         assertThat(Bill.of(parts(Part.of("hide glue")), shop, List.of(RESET)).otherParts())
                 .isEqualTo(usual.otherParts());
     }

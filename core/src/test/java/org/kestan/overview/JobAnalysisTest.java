@@ -34,7 +34,10 @@ public class JobAnalysisTest {
         assertThat(analysis.spreadIsKnown()).isTrue();
     }
 
-    /** What is shown of a job is saved as it is shown; of another job, by other standards, or long after, it is worked out anew. */
+    /**
+     * What is shown of a job is saved as shown; for another job, other standards, or much later, it is worked out
+     * again.
+     */
     @Test
     public void theLatestAreRemembered() {
         Job job = Jobs.flatTop();
@@ -74,7 +77,7 @@ public class JobAnalysisTest {
         assertThat(seen).hasSize(1);
     }
 
-    /** The same job in the same shop is judged the same, whatever was asked first. */
+    /** The same job in the same shop is judged the same, whatever was asked before. */
     @Test
     public void theOrderOfAskingDoesNotMatter() {
         Random random = new Random(20261125);

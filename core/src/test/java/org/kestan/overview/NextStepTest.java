@@ -15,7 +15,7 @@ import org.kestan.repair.plan.WorkPlan;
 import org.kestan.text.Wording;
 import org.testng.annotations.Test;
 
-/** The one line at each station that says what comes next. */
+/** The line at each station that says what to do next. */
 public class NextStepTest {
 
     private static NextStep next(Job job, Station station) {

@@ -20,7 +20,7 @@ import org.kestan.text.PlanCards;
 import org.kestan.text.Wording;
 import org.testng.annotations.Test;
 
-/** One answer everywhere: plan, figures and drawing go by the way taken, else by the one recommended. */
+/** One answer everywhere: plan, figures and drawing follow the way taken, else the one recommended. */
 public class PreviewTest {
 
     private static JobAnalysis open(Job job) {
@@ -48,7 +48,7 @@ public class PreviewTest {
         assertThat(analysis.plan().heel()).isEmpty();
     }
 
-    /** The recommendation of thousand random instruments and what is drawn and said of the heel never differ. */
+    /** On a thousand random instruments the recommendation, the drawing and the text about the heel never disagree. */
     @Test
     public void noHeelCutBesideAdviceThatLeavesTheNeckAlone() {
         java.util.Random random = new java.util.Random(20);
@@ -78,7 +78,7 @@ public class PreviewTest {
         assertThat(open(again).heldBack()).as("read twice it is what it is").isEmpty();
     }
 
-    /** Where strings and straightedge contradict each other nothing is planned until one of them is taken again. */
+    /** If strings and straightedge contradict each other, nothing is planned until one of them is taken again. */
     @Test
     public void aContradictionHoldsThePlanBackUntilOneReadingIsTakenAgain() {
         Job sound = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_SLACK);

@@ -38,7 +38,7 @@ public class StringClearancesTest {
         return swing.lowestActions().treble();
     }
 
-    /** More relief gives more room; a stage that changes nothing says nothing; leveling takes the proud fret out. */
+    /** More relief gives more room; a stage that changes nothing is not mentioned; leveling removes the proud fret. */
     @Test
     public void stagesOfTheWork() {
         Job job = strung(Jobs.sound(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0.6)));
@@ -62,8 +62,8 @@ public class StringClearancesTest {
     }
 
     /**
-     * A string that rattles pressed at 12 has its reason where a higher fret stands proud of its room there, and none where the frets are
-     * level and the action is generous.
+     * A string that rattles at fret 12 is explained by a higher fret that stands proud there; with level frets and a
+     * generous action there is no explanation.
      */
     @Test
     public void aRattleHasItsReasonWhereThereIsNoRoom() {
@@ -87,7 +87,10 @@ public class StringClearancesTest {
         assertThat(open(generous).room().tightest(1, 40)).isEmpty();
     }
 
-    /** An action wanted that a hard hand cannot play clean is said at the action's gate, with what leveling allows. */
+    /**
+     * A target action that a hard hand cannot play clean is reported at the action's gate, with what leveling would
+     * allow.
+     */
     @Test
     public void anActionThatCanNotBePlayedCleanIsSaid() {
         Job job = Jobs.put(strung(Jobs.sound(Jobs.flatTop())), Reading.FRET_PROUD.at(9), 0.2);
@@ -95,7 +98,8 @@ public class StringClearancesTest {
         assertThat(said(strung(job).with(Lines.TOUCH, PlayingTouch.LIGHT)))
                 .contains(GateFinding.WANTED_BUZZES)
                 .contains(GateFinding.LEVELLING_ALLOWS);
-        // So low for so hard a hand, a clean note would buzz once the proud fret is down: no leveling is offered.
+        // So low an action for so hard a hand that a clean note would buzz even with the proud fret down: no leveling
+        // is offered.
         Job low = Jobs.put(Jobs.put(job, Aim.ACTION_BASS, 1.8), Aim.ACTION_TREBLE, 1.4);
         assertThat(said(strung(low).with(Lines.TOUCH, PlayingTouch.HARD)))
                 .contains(GateFinding.WANTED_BUZZES)
@@ -115,7 +119,7 @@ public class StringClearancesTest {
         return gate.reasons().stream().map(Finding::kind).toList();
     }
 
-    /** The plan has the leveling where single frets were read; a fret that would come too low is named. */
+    /** The plan includes leveling if single frets were read; a fret that would end up too low is named. */
     @Test
     public void levelingIsPartOfThePlan() {
         Job job = Jobs.put(strung(Jobs.sound(Jobs.flatTop())), Reading.FRET_PROUD.at(9), 0.3);

@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 
 public class BenchUnitTest {
 
-    /** Conversions said aloud at the bench: common practice, no source. */
+    /** Conversions used at the bench: common practice, no source. */
     @DataProvider
     static Object[][] saidAloud() {
         return new Object[][] {
@@ -49,7 +49,10 @@ public class BenchUnitTest {
         assertThat(unit.format(millimeters)).isEqualTo(text);
     }
 
-    /** Every 64th up to ten inches prints as the fraction it is in lowest terms: Euclid's algorithm of a library beside it. */
+    /**
+     * Every 64th up to ten inches prints as a fraction in lowest terms, checked with the Euclidean algorithm of a
+     * library.
+     */
     @Test
     public void fractionsAreInLowestTerms() {
         for (int parts = 1; parts <= 640; parts++) {
@@ -88,7 +91,7 @@ public class BenchUnitTest {
         assertThatThrownBy(() -> BenchUnit.MILLIMETERS.write(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
     }
 
-    /** A mark behind a fraction says more or less; below nothing it would say the contrary of the sign before it. */
+    /** A mark after a fraction says more or less; below zero it would say the opposite of the sign before it. */
     @Test
     public void noSignStandsOnBothSidesOfAFraction() {
         BenchUnit unit = BenchUnit.SIXTY_FOURTHS;

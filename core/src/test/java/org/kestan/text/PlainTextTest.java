@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.testng.annotations.Test;
 
-/** Texts of others, harmless. */
+/** Texts from elsewhere, made harmless. */
 public class PlainTextTest {
 
     @Test

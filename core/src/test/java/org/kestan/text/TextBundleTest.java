@@ -29,7 +29,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Core and bundle agree: everything that can be found can be said, and nothing lies in the bundle that no one says. */
+/** Core and bundle agree: every finding has a text, and no text in the bundle is unused. */
 public class TextBundleTest {
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\d)");
@@ -84,7 +84,10 @@ public class TextBundleTest {
         assertThat(terms).hasSizeGreaterThan(250);
     }
 
-    /** Each pattern names the quantities its kind takes: no fewer, so that nothing found is kept back, and no more. */
+    /**
+     * Each pattern names the quantities its kind takes: none missing, so that no finding loses a number, and none
+     * extra.
+     */
     @Test(dataProvider = "spoken")
     public void everyKindHasItsWordsAndItsPlaces(Finding.Kind kind) {
         for (String key : List.of(kind.key(), kind.key() + ".owner")) {
@@ -128,7 +131,7 @@ public class TextBundleTest {
         });
     }
 
-    /** Each line that is declared stands in exactly one list, so that it is read, written and asked. */
+    /** Each declared line is in exactly one list, so that it is read, written and asked for. */
     @Test
     public void everyLineStandsInOneList() throws IllegalAccessException {
         List<Line<?>> all = Stream.of(
@@ -152,7 +155,7 @@ public class TextBundleTest {
         assertThat(all).contains(Dimension.values()).contains(Reading.values());
     }
 
-    /** Whatever lies in the bundle begins with the key of something that can be said, or of the papers' own words. */
+    /** Everything in the bundle begins with the key of something that can be reported, or of the papers' own texts. */
     @Test
     public void nothingInTheBundleIsLeftOver() {
         Set<String> used = new TreeSet<>(kinds.keySet());
@@ -165,7 +168,7 @@ public class TextBundleTest {
         List<String> left = TextBundle.keys().stream()
                 .filter(key -> !own.contains(key.substring(0, key.indexOf('.'))))
                 .filter(key -> used.stream().noneMatch(use -> key.equals(use) || key.startsWith(use + ".")))
-                // Findings of the modules above the core: held to their words there.
+                // Findings of the modules above the core are checked for their texts there.
                 .filter(key -> !key.matches("(file|picture|ledger)-finding\\..*|(order|job-location)\\..*"))
                 .sorted()
                 .toList();

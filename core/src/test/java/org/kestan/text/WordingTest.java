@@ -58,7 +58,10 @@ public class WordingTest {
                 .contains(", then ");
     }
 
-    /** To the owner the gates are said in whole sentences, and never with a number of the bench they did not ask for. */
+    /**
+     * For the owner the gates are described in whole sentences, and never with a number from the bench they did not
+     * ask for.
+     */
     @Test
     public void theOwnerIsToldWhatTheBenchIsTold() {
         Random random = new Random(20261125);

@@ -86,7 +86,7 @@ public class SerialScheduleTest {
                 .toList();
     }
 
-    /** Work goes around the noon break, and through the night where it can be laid down. */
+    /** Work goes around the noon break, and overnight if it can be interrupted. */
     @Test
     public void workIsLaidDownAndTakenUpAgain() {
         assertThat(times(plan(ShopWeek.USUAL, FROM, job("a", hands("long", 500)))))
@@ -94,12 +94,13 @@ public class SerialScheduleTest {
                         "long 2026-11-30T09:00 12:00", "long 2026-11-30T13:00 17:00", "long 2026-12-01T09:00 10:20");
     }
 
-    /** A glue-up is not begun where it could not be ended: not over noon, not in the last half hour. */
+    /** A glue-up is not begun if it can't be ended in time: not over noon, not in the last half hour. */
     @Test
     public void aGlueUpIsDoneInOneGoAndNotLate() {
         WeekPlan plan = plan(ShopWeek.USUAL, FROM, job("a", hands("before", 150), glue("glue", 40, 12)));
         assertThat(times(plan).get(1)).isEqualTo("glue 2026-11-30T13:00 13:40");
-        // 13:00 + 170 min = 15:50; 40 min more end at 16:30, just in time; a minute longer and it is tomorrow's.
+        // 13:00 + 170 min = 15:50; 40 min more end at 16:30, just in time; a minute longer and it moves to the next
+        // day.
         assertThat(times(plan(ShopWeek.USUAL, FROM, job("a", hands("before", 350), glue("glue", 40, 12))))
                         .get(2))
                 .isEqualTo("glue 2026-11-30T15:50 16:30");
@@ -117,7 +118,10 @@ public class SerialScheduleTest {
                 .isEqualTo("hands 2026-11-30T09:00 09:40");
     }
 
-    /** Waits run through nights and Sundays by the clock on the wall; on the night on which clocks change an hour more or less. */
+    /**
+     * Waits run through nights and Sundays by the wall clock; on the night of a clock change they take an hour more or
+     * less.
+     */
     @Test
     public void waitsRunThroughNightsAndChangesOfTheClock() {
         ZonedDateTime saturday = ZonedDateTime.of(2026, 10, 31, 9, 0, 0, 0, ZONE);
@@ -172,7 +176,7 @@ public class SerialScheduleTest {
         };
     }
 
-    /** What has no place is said, with the step at which it stands still; the others are planned all the same. */
+    /** A job that can't be placed is reported, with the step where it stops; the others are planned all the same. */
     @Test(dataProvider = "impossible")
     public void whatCantBePlannedIsSaid(ShopWeek shop, WeekJob job, Unplanned.Why why) {
         WeekProblem problem = WeekProblem.of(new ShopCalendar(shop, FROM), List.of(job), Map.of());
@@ -202,7 +206,7 @@ public class SerialScheduleTest {
         assertThat(plan(ShopWeek.USUAL, FROM, promised(job, monday.plusDays(1), true))
                         .lateDays())
                 .isZero();
-        // A promise that is past is late by as many days.
+        // A promise in the past is late by that many days.
         assertThat(plan(ShopWeek.USUAL, FROM, promised(job, monday.minusDays(3), false))
                         .lateDays())
                 .isEqualTo(4);
@@ -265,7 +269,7 @@ public class SerialScheduleTest {
         // One pair of hands does one thing.
         hands.values().forEach(all -> overlap(all, 1));
         places.forEach((place, all) -> overlap(all, WeekProblem.room(problem.calendar(), place)));
-        // Of a job one thing comes after another, in the order of its steps.
+        // Within a job one thing comes after another, in the order of its steps.
         for (List<WeekPlan.Entry> all : jobs.values()) {
             overlap(all, 1);
             List<String> order =
@@ -297,7 +301,7 @@ public class SerialScheduleTest {
         }
     }
 
-    /** In eight of ten times hands are drawn anew, a job is ready by the moment that was said: drawn by another seed. */
+    /** In eight of ten random draws of the working times, with another seed, a job is ready by the time given. */
     @Test(dataProvider = "shops")
     public void eightInTenIsEightInTen(SimulatedShop shop) {
         WeekProblem problem = shop.problem(3, 30, FROM);
@@ -312,7 +316,7 @@ public class SerialScheduleTest {
         assertThat(kept).isBetween(0.75, 0.85);
     }
 
-    /** An order goes on where jobs were: what is done is the first of it, what is new comes last. */
+    /** A new plan continues from where jobs were: what is done comes first, what is new comes last. */
     @Test
     public void anOrderGoesOnWithTheJobsThereAre() {
         WeekPlans before = plans(ShopWeek.USUAL, FROM, job("a", hands("1", 5), hands("2", 5)), job("b", hands("1", 5)));
@@ -324,7 +328,7 @@ public class SerialScheduleTest {
         assertThat(now.like(ids).jobs()).containsExactly(2, 1, 0);
     }
 
-    /** What helps a late job: an hour on Saturday, another job later, a call; each with what comes of it. */
+    /** What helps a late job: an hour on Saturday, moving another job, a call to the owner; each with its effect. */
     @Test
     public void helpsHelp() {
         WeekJob late = promised(job("late", hands("s", 30 * 60)), LocalDate.of(2026, 12, 4), true);
@@ -344,7 +348,7 @@ public class SerialScheduleTest {
                 .contains(LocalDate.of(2026, 12, 8));
     }
 
-    /** One job more takes the hours others leave, and moves none of them; one that no day has room for has no answer. */
+    /** One more job uses hours that are left over, and moves no other job; a job that fits no day gets no answer. */
     @Test
     public void oneMoreTakesWhatIsLeft() {
         WeekJob glued = promised(job("glued", glue("g", 60, 48), hands("after", 60)), LocalDate.of(2026, 12, 2), true);
@@ -359,7 +363,7 @@ public class SerialScheduleTest {
         assertThat(plans.another(order, endless, 1)).isEmpty();
     }
 
-    /** What is needed first stands first; what holds a job up before all; what is ordered not at all. */
+    /** What is needed first comes first; what holds a job up comes before everything; what is ordered is not listed. */
     @Test
     public void partsAreOrderedByTheDayTheyAreNeeded() {
         PartNeed late = new PartNeed("late", Optional.empty(), 1, Optional.of("after"), false, Optional.empty());

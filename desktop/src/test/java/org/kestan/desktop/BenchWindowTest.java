@@ -114,7 +114,7 @@ public class BenchWindowTest extends WindowTest {
                 .job();
     }
 
-    /** Nothing is done by a preview; once the plan is taken one key says done, and the ledger has it at once. */
+    /** A preview does nothing; once the plan is taken one key marks a step done, and the ledger has it at once. */
     @Test
     public void oneKeySaysDone() {
         openBench(LARGE_FLAT_TOP);
@@ -136,9 +136,9 @@ public class BenchWindowTest extends WindowTest {
             return true;
         });
         settle();
-        // A foot switch types Page down, wherever the focus is; Page up looks back.
+        // A foot switch types Page Down, wherever the focus is; Page Up goes back.
         keys(KeyCode.PAGE_DOWN);
-        // What the step asks for is not read: it stays, until another key passes it unread.
+        // What the step asks for was not read: it stays, until another key passes it without a reading.
         assertThat(marks()).hasSize(1);
         assertThat(session().noticeProperty().get()).contains("ot read").contains("U to pass");
         sleep();
@@ -157,7 +157,7 @@ public class BenchWindowTest extends WindowTest {
         assertThat(marks()).hasSize(2);
         keys(KeyCode.O);
         assertThat(marks()).hasSize(1);
-        // Where it stopped is where it opens.
+        // It opens at the step where it stopped.
         onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         onWindow(() -> {
             window.store().openNamed(inLedgerName());
@@ -175,7 +175,7 @@ public class BenchWindowTest extends WindowTest {
                 .orElseThrow();
     }
 
-    /** A reason, a note; what is taken back stays in the diary. */
+    /** A reason, a note; an undo stays in the diary. */
     @Test
     public void reasonsNotesAndTheDiary() {
         openBench(LARGE_FLAT_TOP);
@@ -203,7 +203,7 @@ public class BenchWindowTest extends WindowTest {
         assertThat(job().section(Sections.DIARY)).hasSize(lines + 2);
     }
 
-    /** The digit of the key that shows the station is no reading. */
+    /** The digit of the key that shows the station is not taken as a reading. */
     @Test
     public void theKeyOfTheStationTypesNothing() {
         openSample(0);
@@ -217,10 +217,13 @@ public class BenchWindowTest extends WindowTest {
         assertThat(session().job()).isEqualTo(before);
     }
 
-    /** From scribe to string-up by keyboard: every step, its readings, the heel by the advice, the bags back on. */
+    /**
+     * From scribe to string-up by keyboard: every step, its readings, the heel by the advice, the bagged parts back
+     * on.
+     */
     @Test
     public void aWholeReset() {
-        // The robot presses as fast as it can; what two quick presses do is tested above.
+        // The robot presses as fast as it can; two quick presses are tested above.
         System.setProperty("kestan.secondPress", "0");
         openBench(LARGE_FLAT_TOP);
         // A small cut, so that the heel takes few rounds.
@@ -269,7 +272,7 @@ public class BenchWindowTest extends WindowTest {
                 .last()
                 .extracting(StepMark::step)
                 .isEqualTo(StepBook.LAST);
-        // The plan is still the one it was: what was read lies in visits of its own.
+        // The plan is still the same: the readings went into separate visits.
         assertThat(session().analysis().plan().projection().orElseThrow().slackAsRead())
                 .isEqualTo(slack);
         assertThat(StepVisit.of(job(), Step.Into.DRY_FIT, LocalDate.now()).millimeters(Reading.PROJECTION_SLACK))
@@ -312,7 +315,7 @@ public class BenchWindowTest extends WindowTest {
         assertThat(Math.abs(end * leverage())).isLessThan(0.3);
     }
 
-    /** The rounds that are left, as the window advises them; logged without a hand. */
+    /** The remaining rounds, as the window advises them, logged without the keyboard. */
     private double toTheEnd(double target, double from) {
         HeelGoal goal = session()
                 .analysis()
@@ -366,7 +369,7 @@ public class BenchWindowTest extends WindowTest {
                 / job().visit().millimeters(Reading.HEEL_HEIGHT).orElseThrow();
     }
 
-    /** A wait goes by the clock on the wall while another job is open, and is said with its time. */
+    /** A wait runs by the wall clock while another job is open, and shows its time. */
     @Test
     public void waitsRunOnBesideAnotherJob() {
         openBench(LARGE_FLAT_TOP);
@@ -404,7 +407,7 @@ public class BenchWindowTest extends WindowTest {
         assertThat(robot.lookup("#wait-over").queryAll()).isEmpty();
     }
 
-    /** The shop's own way of a step: changed, said how it differs, taken back; written into its file. */
+    /** The shop's own version of a step: changed, marked as different, reset; written into its file. */
     @Test
     public void theShopChangesAStep() throws IOException {
         openBench(LARGE_FLAT_TOP);
@@ -431,7 +434,7 @@ public class BenchWindowTest extends WindowTest {
                 .isEqualTo(StepLibrary.shipped().book());
     }
 
-    /** The feet of a floating bridge and its height, logged and held against the plan. */
+    /** The feet of a floating bridge and its height, logged and compared with the plan. */
     @Test
     public void feetAndHeightAreLogged() {
         openBench(RISER_STRIPS);
@@ -449,7 +452,7 @@ public class BenchWindowTest extends WindowTest {
         assertThat(job().section(Sections.WAYS)).contains(WayCatalog.FLOATING_BRIDGE.key());
     }
 
-    /** A reading out of its check says what to do; no entry is lost when the step is opened again. */
+    /** A reading outside its check says what to do; no entry is lost when the step is opened again. */
     @Test
     public void aReadingOutOfItsCheck() {
         openBench(LARGE_FLAT_TOP);

@@ -9,7 +9,7 @@ import org.kestan.overview.Station;
 import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
-/** A window left alone builds one room after the other, so that each is there when it is wanted. */
+/** An idle window builds one room after the other, so that each is there when it is wanted. */
 public class BuiltAheadTest extends WindowTest {
 
     @Override

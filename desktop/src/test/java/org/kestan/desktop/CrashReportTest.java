@@ -11,7 +11,7 @@ import java.time.Instant;
 import org.kestan.desktop.reports.CrashReport;
 import org.testng.annotations.Test;
 
-/** What is left behind: a report when something went wrong, and nothing of the demo. */
+/** What is left behind: a report if something went wrong, and nothing of the demo. */
 public class CrashReportTest {
 
     @Test

@@ -26,7 +26,7 @@ import org.kestan.devices.standin.StandInCamera;
 import org.kestan.job.strings.StringSpec;
 import org.testng.annotations.Test;
 
-/** Readings from a photograph and by ear, with stand-ins. */
+/** Readings from a photograph and by ear, with simulated devices. */
 public class DeviceWindowTest extends WindowTest {
 
     private static final PhotographedNeck NECK =
@@ -39,12 +39,15 @@ public class DeviceWindowTest extends WindowTest {
         });
     }
 
-    /** Clicks near a place of the picture, by the pointer. */
+    /** Clicks near a place in the picture, with the pointer. */
     private void click(PixelPoint at) {
         clickPicture(NECK.camera(), at);
     }
 
-    /** A photograph is opened, marked by four clicks, read, and offered to its field, where Enter takes it; the picture stays with the job. */
+    /**
+     * A photograph is opened, marked with four clicks, read, and offered to its field, where Enter takes it; the
+     * picture stays with the job.
+     */
     @Test
     public void aPhotographIsMeasured() throws IOException {
         onWindow(() -> window.store().jobFiles().open(samples.get(0)));
@@ -80,7 +83,7 @@ public class DeviceWindowTest extends WindowTest {
         double before = session().job().visit().millimeters(Reading.ACTION_BASS).orElse(0);
         String offered = text(EntryField.id(Reading.ACTION_BASS));
         assertThat(Double.parseDouble(offered.replace(" mm", ""))).isCloseTo(NECK.action(12), within(0.05));
-        // It stands there, and is not taken before somebody says so.
+        // It is shown there, and is not taken until somebody confirms it.
         assertThat(session().job().visit().millimeters(Reading.ACTION_BASS).orElse(0))
                 .isEqualTo(before);
         keys(KeyCode.ENTER);
@@ -89,14 +92,14 @@ public class DeviceWindowTest extends WindowTest {
                 < 0.05);
         waitFor(() -> session().job().photos().stream()
                 .anyMatch(photo -> photo.caption().contains("\u00b1")));
-        // Where it comes from stays with it, and is said beside the field.
+        // Its source stays with it, and is shown beside the field.
         assertThat(session().job().visit().source(Reading.ACTION_BASS))
                 .hasValueSatisfying(source -> assertThat(source.from()).isEqualTo("neck.jpg"));
         // At the counter it waits in its field in the same way.
         keys(KeyCode.ALT, KeyCode.DIGIT9);
         press("picture-counter");
         waitFor(() -> text("counter-" + EntryField.id(Reading.ACTION_BASS)).equals(offered));
-        // Another instrument begins with nothing of this one.
+        // Another instrument starts with nothing from this one.
         onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         keys(KeyCode.ALT, KeyCode.DIGIT9);
         waitFor(() -> label("picture-step").contains("Open a photograph"));
@@ -104,7 +107,9 @@ public class DeviceWindowTest extends WindowTest {
         assertThat(text("picture-distance")).isEmpty();
     }
 
-    /** A new picture in a watched folder asks where it belongs, and is kept nowhere unasked; several wait their turn. */
+    /**
+     * A new picture in a watched folder asks where it belongs, and is stored nowhere unasked; several wait their turn.
+     */
     @Test
     public void aNewPictureAsksWhereItBelongs() throws IOException {
         onWindow(() -> window.store().jobFiles().open(samples.get(0)));
@@ -126,7 +131,7 @@ public class DeviceWindowTest extends WindowTest {
         assertThat(session().job().photos().get(before).caption()).isNotEmpty();
         Files.write(card.resolve("two.jpg"), picture);
         waitFor(() -> find("arrived", Node.class).isVisible());
-        // Where it is offered to go is the job that is open.
+        // It is offered to the job that is open.
         onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         waitFor(() -> find("arrived-job", Button.class)
                 .getText()
@@ -165,7 +170,7 @@ public class DeviceWindowTest extends WindowTest {
         keys(key);
     }
 
-    /** What is no picture is said; a sample is read, and stays off the sheet. */
+    /** A file that is no picture is reported; a sample is read, and stays off the sheet. */
     @Test
     public void aSampleStaysOffTheSheet() throws IOException {
         onWindow(() -> window.store().jobFiles().open(samples.get(0)));
@@ -193,7 +198,7 @@ public class DeviceWindowTest extends WindowTest {
         assertThat(find("picture-take", Button.class).isDisabled()).isTrue();
     }
 
-    /** A whole set of strings is heard with no hand at the keyboard; nobody played it, so it stays off the sheet. */
+    /** A whole set of strings is heard without touching the keyboard; nobody played it, so it stays off the sheet. */
     @Test
     public void stringsAreHeard() throws IOException {
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.L);
@@ -220,7 +225,7 @@ public class DeviceWindowTest extends WindowTest {
                         .count()))
                 .isEqualTo(2);
         assertThat(find("sound-take", Button.class).isDisabled()).isTrue();
-        // Another instrument begins with nothing of this one, and nothing goes on listening.
+        // Another instrument starts with nothing from this one, and nothing goes on listening.
         press("sound-stand-in");
         waitFor(() -> label("sound-heard").contains("Hz"));
         onWindow(() -> window.store().jobFiles().open(samples.get(1)));
@@ -229,7 +234,7 @@ public class DeviceWindowTest extends WindowTest {
         assertThat(label("sound-heard")).isEmpty();
     }
 
-    /** A port that is not there is said, and nothing is open then. */
+    /** A missing port is reported, and nothing is open then. */
     @Test
     public void aPortThatIsNotThereIsSaid() {
         assertThat(onWindow(() -> window.gauge().openSerial("/dev/no-such-port", SerialGauge.Settings.USUAL)))

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 import org.testng.ISuite;
 import org.testng.ISuiteListener;
 
-/** Ends a run of window tests that has no display, where JavaFX would wait for one forever. */
+/** Ends a run of window tests without a display, where JavaFX would wait for one forever. */
 public final class DisplayCheck implements ISuiteListener {
 
     private static final Pattern ON_THIS_MACHINE = Pattern.compile("(?:unix)?:(\\d+)(?:\\.\\d+)?");

@@ -38,7 +38,7 @@ public class DrawingTest extends WindowTest {
         return session().analysis().plan().correction().orElseThrow();
     }
 
-    /** The median of the last half, when all is warm. */
+    /** The median of the last half, once everything is warmed up. */
     private static double middle(List<Double> all) {
         List<Double> warm = new ArrayList<>(all.subList(all.size() / 2, all.size()));
         Collections.sort(warm);
@@ -73,7 +73,7 @@ public class DrawingTest extends WindowTest {
                 onWindow(() -> find("loupe-bridge-picture", PicturePane.class).scale());
         drag("handle-fret-line", -18);
         assertThat(plan().targetStrung()).isGreaterThan(was.targetStrung() + 1);
-        // The picture is not fitted again under the hand: the line goes as far as the pointer does.
+        // The picture is not refitted under the pointer: the line goes as far as the pointer does.
         assertThat(plan().targetStrung() - was.targetStrung()).isCloseTo(18 / scale, within(0.45));
         assertThat(plan().heel().orElseThrow().atCap())
                 .isGreaterThan(was.heel().orElseThrow().atCap());
@@ -97,7 +97,7 @@ public class DrawingTest extends WindowTest {
         assertThat(plan().targetStrung()).isCloseTo(strung, within(0.01));
     }
 
-    /** Both clicks reach the window together, however slow the machine is between them. */
+    /** Both clicks reach the window together, however slow the machine is in between. */
     private void doubleClick(Point2D at) {
         robot.moveTo(at);
         onWindow(() -> {
@@ -143,7 +143,7 @@ public class DrawingTest extends WindowTest {
         keys(KeyCode.SHIFT, KeyCode.DOWN);
         keys(KeyCode.SHIFT, KeyCode.DOWN);
         assertThat(session().job().get(Aim.ACTION_TREBLE).orElseThrow().text()).isEqualTo("1.97 mm");
-        // The shop wants 4/64 in on the treble side; let go two pixels from it, it is exactly that.
+        // The shop wants 4/64 in on the treble side; released two pixels from it, it is exactly that.
         double usual = 4 / 64.0 * 25.4;
         double scale = onWindow(
                 () -> find("loupe-action-fret-picture", PicturePane.class).scale());
@@ -234,7 +234,7 @@ public class DrawingTest extends WindowTest {
         }
     }
 
-    /** What has to be in sight lies within its picture, and the picture within the band. */
+    /** What has to be visible lies within its picture, and the picture within the band. */
     private void fits() {
         onWindow(() -> {
             InstrumentView instrument = find("instrument", InstrumentView.class);
@@ -259,13 +259,13 @@ public class DrawingTest extends WindowTest {
     }
 
     /**
-     * Times what a drag step costs on the application thread: working out, styling and laying out, from the move to the end
-     * of its pulse. Prints the figure to note; judging time is not a test's business.
+     * Times what a drag step costs on the application thread: calculation, styling and layout, from the move to the
+     * end of its pulse. Prints the figure; timing is not judged by a test.
      */
     @Test
     public void dragStepsAreTimed() {
         openSample(0);
-        // Rooms are built in quiet moments, of which a hand that drags leaves none.
+        // Rooms are built in idle moments, and a drag leaves none.
         MainWindow.rooms()
                 .forEach(room -> onWindow(() -> {
                     window.show(room);
@@ -287,7 +287,7 @@ public class DrawingTest extends WindowTest {
             return true;
         });
         InstrumentView instrument = find("instrument", InstrumentView.class);
-        // As while it is dragged: what need not follow every step follows a little later.
+        // As during a drag: what need not follow every step follows a little later.
         robot.moveTo(middle("handle-fret-line"));
         robot.press(MouseButton.PRIMARY);
         for (int i = 0; i < DRAG_STEPS; i++) {
@@ -301,7 +301,7 @@ public class DrawingTest extends WindowTest {
                 Platform.requestNextPulse();
                 return true;
             });
-            // Step follows step as under a hand that goes on: what follows when it rests is not in them.
+            // Steps follow one another as in a continuing drag: what happens once the pointer rests is not included.
             long late = System.nanoTime() + 20_000_000_000L;
             while (millis.size() <= steps && System.nanoTime() < late) {
                 LockSupport.parkNanos(200_000); // leaves the processor to the toolkit

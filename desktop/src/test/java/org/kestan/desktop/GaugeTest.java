@@ -79,7 +79,10 @@ public class GaugeTest extends WindowTest {
         }
     }
 
-    /** Whoever begins with something else is no gauge, whatever follows; and there are no more than a bench can have. */
+    /**
+     * A connection that begins with anything else is no gauge, whatever follows; and there are no more than a bench
+     * can have.
+     */
     @Test
     public void strangersAreNoGauges() throws IOException {
         openSample(0);

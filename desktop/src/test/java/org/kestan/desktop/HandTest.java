@@ -17,7 +17,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.testng.annotations.Test;
 
-/** What the hand meets on its way: what is typed stays, what is asked is answered, nothing lies over anything else. */
+/** What a user meets on the way: what is typed stays, what is asked gets an answer, nothing covers anything else. */
 public class HandTest extends WindowTest {
 
     private Bounds on(String id) {
@@ -122,7 +122,7 @@ public class HandTest extends WindowTest {
         assertThat(session().job().get(Aim.ACTION_TREBLE)).isEqualTo(before.get(Reading.ACTION_TREBLE));
     }
 
-    /** What stands in for a reading is assumed; what is aimed at stays as it is. */
+    /** A default in place of a reading is assumed; a target stays as it is. */
     @Test
     public void f1SaysWhatAnEmptyFieldMeans() {
         openSample(0);
@@ -250,7 +250,7 @@ public class HandTest extends WindowTest {
         return node == null || node.isVisible() && isSeen(node.getParent());
     }
 
-    /** How large everything with a name that is seen is, and where it stands across; how far it was scrolled does not count. */
+    /** The size of everything visible that has a name, and its horizontal place, apart from scrolling. */
     private List<String> places() {
         return onWindow(() -> stage.getScene().getRoot().lookupAll("*").stream()
                 .filter(node -> node.getId() != null && isSeen(node))
@@ -290,7 +290,7 @@ public class HandTest extends WindowTest {
         waitFor(() -> "instrument-scale".equals(focused()));
     }
 
-    /** From Ctrl+N to the heel cut, counting every key that goes down. */
+    /** From Ctrl+N to the heel cut, counting every key press. */
     @Test
     public void aWholeSheetTakesFewKeys() {
         int[] pressed = new int[1];
@@ -345,7 +345,7 @@ public class HandTest extends WindowTest {
         assertThat(pressed[0]).isLessThanOrEqualTo(330);
     }
 
-    /** Judging time is not a test's business on a busy machine: the figures are printed to note, the bound is loose. */
+    /** Timing is not judged by a test on a busy machine: the figures are printed, and the limit is loose. */
     @Test
     public void themeTextSizeAndFirstRoomsAreTimed() {
         openSample(0);

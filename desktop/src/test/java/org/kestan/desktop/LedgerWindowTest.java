@@ -61,7 +61,7 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(session().job().name()).isEqualTo("Parlour, walnut");
     }
 
-    /** Tab, Enter: a made-up job, open at its sheet, that says in its name what it is. */
+    /** Tab, Enter: a made-up job, open at its sheet, whose name says what it is. */
     @Test
     public void anEmptyLedgerOffersASample() {
         keys(KeyCode.ALT, KeyCode.DIGIT0);
@@ -121,7 +121,7 @@ public class LedgerWindowTest extends WindowTest {
 
     private void look(JobLocation shelf) {
         onWindow(() -> {
-            // The room's only box of that id holds shelves.
+            // The only box of that id in the room holds shelves.
             @SuppressWarnings("unchecked")
             ComboBox<JobLocation> box = find("ledger-shelf", ComboBox.class);
             box.setValue(shelf);
@@ -136,7 +136,7 @@ public class LedgerWindowTest extends WindowTest {
         });
     }
 
-    /** What is deleted lies in the bin: brought back from there, or erased at the second press. */
+    /** Deleted jobs are in the bin: restored from there, or erased at the second press. */
     @Test
     public void theBinGivesBackAndErases() {
         openLedger();
@@ -179,7 +179,7 @@ public class LedgerWindowTest extends WindowTest {
         });
         waitFor(() -> label("notice").startsWith("0 jobs imported, " + ALL + " already there; skipped: x.kestan.json"));
         assertThat(ledger.count()).isEqualTo(ALL);
-        // What was deleted since stays in the bin, and is said.
+        // What was deleted since stays in the bin, and this is reported.
         String gone = ledger.list(Query.ALL).get(0).id();
         ledger.delete(gone);
         onWindow(() -> {
@@ -191,7 +191,7 @@ public class LedgerWindowTest extends WindowTest {
         waitFor(() -> names().size() == ALL - 1);
     }
 
-    /** Parts are added by name; price and day are typed, and what can't be a day stays and is said. */
+    /** Parts are added by name; price and date are typed, and an impossible date stays in its field and is reported. */
     @Test
     public void partsAreTyped() {
         openSample(1);

@@ -31,7 +31,7 @@ import org.kestan.ledger.Query;
 import org.kestan.overview.Station;
 import org.testng.annotations.Test;
 
-/** What the shop has learned, its numbers at a glance, and the papers that stay with a job, in the real window. */
+/** What the shop has learned, its numbers at a glance, and the papers kept with a job, in the real window. */
 public class MemoryWindowTest extends WindowTest {
 
     private static final InstrumentKind LARGE = new InstrumentKind("steel", "large", "x");
@@ -40,7 +40,7 @@ public class MemoryWindowTest extends WindowTest {
         FinishedSamples.make(many, 3, LocalDate.now().minusDays(40)).forEach(ledger::insert);
     }
 
-    /** Learned: offered, taken over with one press, marked, gone by, its jobs named, given back with one press. */
+    /** Learned: offered, adopted with one press, marked, used, its jobs named, given back with one press. */
     @Test
     public void whatIsLearnedIsOfferedTakenAndGivenBack() {
         finished(10);
@@ -75,7 +75,7 @@ public class MemoryWindowTest extends WindowTest {
         waitFor(() -> robot.lookup("#learned-rate-80-use").tryQuery().isPresent());
         press(find("learned-rate-80-use", Node.class));
         waitFor(() -> session().standards().origin(Standard.PULL_80) == Origin.LEARNED);
-        // Undone like anything else that is changed there.
+        // Undone like any other change there.
         find("standards-search", Node.class);
         keys(KeyCode.CONTROL, KeyCode.Z);
         waitFor(() -> session().standards().origin(Standard.PULL_80) == Standard.PULL_80.origin());
@@ -92,7 +92,7 @@ public class MemoryWindowTest extends WindowTest {
         assertThat(find("logbook-hours", BarChart.class).getAccessibleText()).contains(" h for 9");
         assertThat(find("logbook-ways", BarChart.class).lookupAll(".bar")).isNotEmpty();
         assertThat(find("ledger-list", ListView.class).isVisible()).isFalse();
-        // Who searches wants the jobs.
+        // A search looks for jobs.
         onWindow(() -> {
             find("ledger-search", Node.class).requestFocus();
             return true;
@@ -101,7 +101,10 @@ public class MemoryWindowTest extends WindowTest {
         waitFor(() -> find("ledger-list", ListView.class).isVisible());
     }
 
-    /** A report is seen as it will be printed, written with its pictures, kept with the job, and goes into the job's zip. */
+    /**
+     * A report is shown as it will be printed, written with its pictures, kept with the job, and included in the job's
+     * zip.
+     */
     @Test
     public void aReportStaysWithItsJob() throws IOException {
         Path shot = folder.resolve("brace.png");
@@ -135,7 +138,7 @@ public class MemoryWindowTest extends WindowTest {
         assertThat(ledger.papers().of(entry.id()))
                 .hasSize(2)
                 .containsKey(page.getFileName().toString());
-        // The copy is seen from the job, and can be made larger.
+        // The copy can be seen from the job, and enlarged.
         MenuButton kept = find("papers-kept", MenuButton.class);
         waitFor(() -> kept.getText().equals("Copies handed out: 1"));
         onWindow(() -> {
@@ -162,7 +165,7 @@ public class MemoryWindowTest extends WindowTest {
         settle();
     }
 
-    /** What is missing is said where the paper would be. */
+    /** What is missing is listed where the paper would be. */
     @Test
     public void aReportBeforeItsProofSaysWhatItLacks() {
         openSample(0);

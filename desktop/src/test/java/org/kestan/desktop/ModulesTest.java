@@ -7,7 +7,7 @@ import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 import org.testng.annotations.Test;
 
-/** Arrows between modules point downward, and the rooms of the application form no circles. */
+/** Dependencies between modules point downward, and the rooms of the application form no cycles. */
 public class ModulesTest {
 
     private final JavaClasses all = new ClassFileImporter()
@@ -43,7 +43,7 @@ public class ModulesTest {
                 .check(all);
     }
 
-    /** A room knows its context and no other room, so that one more is a folder and a line in the register. */
+    /** A room knows its context and no other room, so that one more takes a folder and a line in the register. */
     @Test
     public void roomsKnowNothingOfOneAnother() {
         SlicesRuleDefinition.slices()
@@ -61,7 +61,7 @@ public class ModulesTest {
                 .check(all);
     }
 
-    /** The window works on the port: which ledger stands behind it is chosen where the program starts. */
+    /** The window works on the port: which ledger is behind it is chosen where the program starts. */
     @Test
     public void onlyTheStartKnowsTheDatabase() {
         ArchRuleDefinition.noClasses()

@@ -20,7 +20,7 @@ import org.kestan.overview.Station;
 import org.kestan.overview.StringClearances;
 import org.testng.annotations.Test;
 
-/** The neck's profile and the room to swing, in the real window. */
+/** The neck's profile and string clearance, in the real window. */
 public class NeckWindowTest extends WindowTest {
 
     /** The sample whose frets were not read one by one. */
@@ -39,7 +39,7 @@ public class NeckWindowTest extends WindowTest {
         return session().focusedLineProperty().get() instanceof AtFret at ? at.fret() : 0;
     }
 
-    /** A sweep of seven gaps by keyboard: the three that tell most first, then along the neck; five keystrokes a gap. */
+    /** A sweep of seven gaps by keyboard: the three most useful first, then along the neck; five keystrokes a gap. */
     @Test
     public void sweepsSevenGapsByKeyboard() {
         onWindow(() -> {
@@ -73,7 +73,7 @@ public class NeckWindowTest extends WindowTest {
                         .terms())
                 .isEqualTo(3);
         assertThat(label("neck-shape")).contains("bow");
-        // Undo takes them back one by one; nothing else was touched.
+        // Undo removes them one by one; nothing else was touched.
         for (int i = 0; i < order.size(); i++) {
             keys(KeyCode.CONTROL, KeyCode.Z);
         }
@@ -103,7 +103,7 @@ public class NeckWindowTest extends WindowTest {
         assertThat(session().job().visit().takesOf(Reading.PROFILE_GAP.at(13))).hasSize(2);
     }
 
-    /** Page down goes from fret to fret; a press on the drawing asks for the fret under it. */
+    /** Page Down goes from fret to fret; pressing the drawing asks for the fret under the pointer. */
     @Test
     public void goesAlongTheNeck() {
         openSample(LARGE_FLAT_TOP);
@@ -124,7 +124,7 @@ public class NeckWindowTest extends WindowTest {
         assertThat(robot.lookup("#survey-relief-gap").query().isVisible()).isTrue();
     }
 
-    /** The map says in words what the chosen cell is; the lowest clean action can be aimed at, and undone. */
+    /** The map describes the chosen cell in words; the lowest clean action can be made the target, and undone. */
     @Test
     public void showsTheRoomToSwingAndAimsAtIt() {
         openSample(LARGE_FLAT_TOP);

@@ -7,7 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.testng.annotations.Test;
 
-/** The notices that ship are those the dependency tree asks for; `./kestan notices` writes them again. */
+/** The notices that ship are those the dependency tree calls for; `./kestan notices` writes them again. */
 public class NoticesTest {
 
     @Test

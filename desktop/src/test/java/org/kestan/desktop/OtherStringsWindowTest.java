@@ -14,7 +14,10 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
-/** Another set of strings from the wish at intake to the steps at the bench, and a tailpiece at another height. */
+/**
+ * A different set of strings from the request at intake to the steps at the bench, and a tailpiece at a different
+ * height.
+ */
 public class OtherStringsWindowTest extends WindowTest {
 
     private static final String[] LIGHTER = {"0.047 in", "0.038 in", "0.028 in", "0.020 in", "0.014 in", "0.010 in"};

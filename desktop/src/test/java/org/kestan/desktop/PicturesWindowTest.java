@@ -15,7 +15,7 @@ import org.kestan.repair.picture.Picture;
 import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
-/** What is shown as a picture, in the window. */
+/** What is shown as a picture in the window. */
 public class PicturesWindowTest extends WindowTest {
 
     private Picture picture(String id) {
@@ -41,13 +41,13 @@ public class PicturesWindowTest extends WindowTest {
         }
         assertThat(label("step-title")).isEqualTo("Scribe the cut");
         assertThat(find("step-picture", Node.class).isVisible()).isTrue();
-        // The neck points aside, so that each cheek has a cut of its own: one number on the drawing would be wrong.
+        // The neck points sideways, so that each cheek has its own cut: one number on the drawing would be wrong.
         assertThat(picture("step-drawing").notes()).isEmpty();
         assertThat(find("step-drawing", Node.class).getAccessibleText()).contains("Leaves at the cap");
         keys(KeyCode.ALT, KeyCode.DIGIT4);
     }
 
-    /** A gate this instrument has no use for is not there, neither as a picture nor in the list. */
+    /** A gate that does not apply to this instrument is not shown, neither as a picture nor in the list. */
     @Test
     public void gatesAreThoseOfThisInstrument() {
         openSample(0);
@@ -70,7 +70,7 @@ public class PicturesWindowTest extends WindowTest {
         assertThat(picture("job-card-loupes-action").shapes()).isNotEmpty();
     }
 
-    /** Pictures where one measures and plans, figures where one reads, a line at the bench; nothing of it more than a third. */
+    /** Pictures for measuring and planning, figures for reading, a line at the bench; at most a third of the window. */
     @Test
     public void theInstrumentTakesTheRoomItsStationGives() {
         openSample(0);

@@ -24,7 +24,7 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
-/** The work plan, its heel and its papers, and the neck from nothing, driven as their user would. */
+/** The work plan, its heel and its papers, and the neck built from scratch, used as a luthier would. */
 public class PlanWindowTest extends WindowTest {
 
     private void plan(String file, Way... ways) {
@@ -91,7 +91,7 @@ public class PlanWindowTest extends WindowTest {
                     .filter(node -> node.getStyleClass().contains("heel-strip"))
                     .count();
         });
-        // A strip each 5 mm down both cheeks of a heel 93.7 mm high.
+        // A strip every 5 mm down both cheeks of a heel 93.7 mm high.
         assertThat(drawn).isEqualTo(2 * 19);
         plan("large-flat-top-reset.kestan.json", WayCatalog.SADDLE);
         int none = onWindow(() -> {
@@ -120,10 +120,10 @@ public class PlanWindowTest extends WindowTest {
                 .tryQuery()
                 .filter(page -> page.getAccessibleText().startsWith("Full-pocket shim"))
                 .isPresent());
-        // The page is as wide as it is printed in proportion: A4 upright, 210 by 297.
+        // The page has the proportions of the printed one: A4 upright, 210 by 297.
         var page = (ImageView) find("paper-page-1", Button.class).getGraphic();
         assertThat(page.getImage().getHeight() / page.getImage().getWidth()).isCloseTo(297.0 / 210, within(0.01));
-        // No page of a station moves what stands over it.
+        // No page of a station moves what is above it.
         double over = find("instrument", Region.class).getHeight();
         press(find("plan-page-numbers", Node.class));
         assertThat(find("instrument", Region.class).getHeight()).isEqualTo(over);
@@ -146,7 +146,7 @@ public class PlanWindowTest extends WindowTest {
     public void aSchoolOfTheShopTellsTheTargetWhenTaken() {
         openSample(DemoJobs.NAMES.indexOf("large-flat-top-reset.kestan.json"));
         onWindow(() -> {
-            // A bridge with nothing to give: only the neck is left. The straightedge was laid on another bridge.
+            // A bridge with nothing to spare: only the neck is left. The straightedge reading was for another bridge.
             session()
                     .edit(job -> job.without(Aim.SADDLE)
                             .without(Reading.PROJECTION_STRUNG)

@@ -84,7 +84,7 @@ public class PracticeWindowTest extends WindowTest {
         });
     }
 
-    /** Puts the focus into the field of a line, takes the usual tool there and reads it. */
+    /** Puts the focus into the field of a line, takes the usual tool and reads it there. */
     private void read(LengthLine line) {
         focus(line);
         keys(KeyCode.F9);
@@ -113,7 +113,7 @@ public class PracticeWindowTest extends WindowTest {
         waitFor(() -> run().events().size() == before + 1);
     }
 
-    /** The practice instrument is photographed as it is; what is read goes on its sheet, and no picture is kept. */
+    /** The practice instrument is photographed as it is; the reading goes on its sheet, and no picture is kept. */
     @Test
     public void thePracticeInstrumentIsPhotographed() {
         keys(KeyCode.ENTER);
@@ -160,7 +160,7 @@ public class PracticeWindowTest extends WindowTest {
         keys(KeyCode.ENTER);
         waitFor(() -> !session().analysis().isPreview());
 
-        // At the bench the work is in the drawer, reached by keys as well.
+        // At the bench the work is in the drawer, and can be reached by keyboard, too.
         keys(KeyCode.ALT, KeyCode.DIGIT5);
         keys(KeyCode.SHIFT, KeyCode.F9);
         keys(KeyCode.SHIFT, KeyCode.TAB);
@@ -211,7 +211,7 @@ public class PracticeWindowTest extends WindowTest {
         assertThat(run().handedOver().orElseThrow().get(Reading.ACTION_BASS)).contains(handedOver);
     }
 
-    /** A tool dragged onto the drawing lies at the nearest place it can be put, and is read there. */
+    /** A tool dragged onto the drawing snaps to the nearest place it fits, and is read there. */
     @Test
     public void aToolIsPutOnTheDrawingByHand() {
         press(find("practice-" + PracticeFamily.CLASSICAL.key() + "-" + Level.MEDIUM.key(), Node.class));
@@ -252,7 +252,7 @@ public class PracticeWindowTest extends WindowTest {
                 .isPresent();
         press(find("practice-write", Node.class));
         waitFor(() -> session().job().get(Reading.ACTION_TREBLE).isPresent());
-        // What is refused says why, takes no time, and writes nothing.
+        // What is refused gives the reason, takes no time, and writes nothing.
         press(find("practice-drawer-work", Node.class));
         press(find("practice-do", Node.class));
         waitFor(() -> !run().state().atPitch());
@@ -260,7 +260,7 @@ public class PracticeWindowTest extends WindowTest {
         press(find("practice-read", Node.class));
         waitFor(() -> label("practice-said").contains("slack"));
         assertThat(run().events()).hasSize(2);
-        // A key that reads and writes writes nothing it did not read just now.
+        // The key that reads and writes never writes an earlier reading.
         focus(Reading.ACTION_BASS);
         keys(KeyCode.F11);
         assertThat(session().job().get(Reading.ACTION_BASS)).isEmpty();
@@ -283,7 +283,7 @@ public class PracticeWindowTest extends WindowTest {
         }
         assertThat(PracticeMark.isOn(session().job())).isTrue();
         assertThat(run().state().instrument().bridge().protrusion()).isEqualTo(cut);
-        // Nonsense is said at its place and does nothing.
+        // Nonsense is reported at its place and does nothing.
         choose(Operation.LOWER_SADDLE, "a lot", "0.5");
         waitFor(() -> label("practice-said")
                 .contains(session().unit().format(0) + " to " + session().unit().format(5)));
@@ -307,7 +307,7 @@ public class PracticeWindowTest extends WindowTest {
         waitFor(() -> PracticeMark.isOn(session().job()));
     }
 
-    /** A customer's job does not get in by a file, and says why. */
+    /** A customer's job can't be opened from a file, and the reason is given. */
     @Test
     public void aCustomersJobIsNotTakenIn() {
         assertThat(onWindow(() -> window.store().jobFiles().open(samples.get(0))))
@@ -353,7 +353,7 @@ public class PracticeWindowTest extends WindowTest {
         assertThat(spots.getItems())
                 .contains(Spot.OVER_FRET, Spot.UNDER_HELD_STRING)
                 .doesNotContain(Spot.SCALE);
-        // What is no length is shown in words, and is not put into a field by a slip.
+        // What is not a length is shown in words, and can't get into a field by a slip.
         press(find("practice-tool-tuner", Node.class));
         press(find("practice-read", Node.class));
         waitFor(() -> label("practice-shows").equals("at pitch"));

@@ -40,7 +40,10 @@ public class ProofWindowTest extends WindowTest {
         return String.format(Locale.ROOT, "%.2f mm", length);
     }
 
-    /** What is predicted is kept before anything is read; what comes is read, a miss is said and explained, signed and reminded of. */
+    /**
+     * The prediction is saved before anything is read; then come the readings, a miss is reported and explained,
+     * signed off, and a reminder set.
+     */
     @Test
     public void fromThePredictionToTheSignOff() {
         openProof();
@@ -51,13 +54,13 @@ public class ProofWindowTest extends WindowTest {
         double action = kept.predicted().get(Reading.ACTION_BASS).value();
         type("proof-survey-action-bass", mm(action));
         assertThat(label("proof-headline")).startsWith("All as predicted");
-        // Enter goes on to the next reading that tells.
+        // Enter goes to the next reading to compare.
         enter(mm(kept.predicted().get(Reading.ACTION_TREBLE).value()));
         enter(mm(kept.predicted().get(Reading.RELIEF).value()));
         enter(mm(kept.predicted().get(Reading.PROJECTION_STRUNG).value() - 1));
         assertThat(label("proof-headline")).startsWith("Missed: projection, strung");
         assertThat(robot.lookup("#proof-causes .label").queryAll()).isNotEmpty();
-        // The plan is what it was made from; the prediction stays, whatever is read.
+        // The plan still rests on the readings it was made from; the prediction stays, whatever is read.
         assertThat(session().job().section(Sections.PREDICTION)).isEqualTo(Optional.of(kept));
         assertThat(session().job().visit().millimeters(Reading.ACTION_BASS).orElseThrow())
                 .isGreaterThan(action);
@@ -85,7 +88,7 @@ public class ProofWindowTest extends WindowTest {
                 .contains(LocalDate.now().plusYears(1));
     }
 
-    /** Five visits over ten years: the saddle runs out, the relief is left alone, four pictures. */
+    /** Five visits over ten years: the saddle runs out, the relief is steady, four pictures. */
     @Test
     public void overTheYears() {
         onWindow(() -> window.store()

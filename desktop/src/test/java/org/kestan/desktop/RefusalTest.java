@@ -27,7 +27,7 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
-/** What the application shows when its ledger can't be opened, started as its user starts it. */
+/** What the application shows if its ledger can't be opened, started as a user starts it. */
 public class RefusalTest {
 
     private final FxRobot robot = new FxRobot();
@@ -118,7 +118,7 @@ public class RefusalTest {
         assertThat(robot.lookup("#job-name").queryLabeled().getText()).isNotEmpty();
     }
 
-    /** A server that wants a password: it is asked for, goes to the server as it was typed, and is written nowhere. */
+    /** A server that requires a password: it is asked for, goes to the server as typed, and is written nowhere. */
     @Test
     public void aPasswordIsAskedFor() throws Exception {
         try (RefusingServer server = new RefusingServer()) {

@@ -10,7 +10,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 
-/** A server that asks everybody for a password and takes none (PostgreSQL documentation, "Message Flow" and "Message Formats"). */
+/**
+ * A server that asks everyone for a password and accepts none (PostgreSQL documentation, "Message Flow" and "Message
+ * Formats").
+ */
 final class RefusingServer implements AutoCloseable {
 
     private static final int ENCRYPTION = 80877103;

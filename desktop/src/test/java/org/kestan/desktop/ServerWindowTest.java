@@ -22,7 +22,10 @@ import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.WaitingSaves;
 import org.testng.annotations.Test;
 
-/** A window on a ledger whose server goes away and comes back. The server's own part is tested with the ledger, on a real one. */
+/**
+ * A window on a ledger whose server goes away and comes back. The server's own part is tested with the ledger, on a
+ * real one.
+ */
 public class ServerWindowTest extends WindowTest {
 
     /** What needs no server. */
@@ -72,7 +75,7 @@ public class ServerWindowTest extends WindowTest {
         });
     }
 
-    /** What is entered while it is away is kept on this machine, and merged in when it is back. */
+    /** What is entered while the server is away is kept on this machine, and merged when it is back. */
     @Test
     public void whatIsEnteredMeanwhileIsKept() {
         onWindow(() -> window.store().jobFiles().open(samples.get(0)));
@@ -82,7 +85,7 @@ public class ServerWindowTest extends WindowTest {
         edit(Reading.ACTION_BASS, "3.21 mm");
         waitFor(() -> waiting().ids().equals(List.of(id)));
         waitFor(() -> session().noticeProperty().get().contains("kept on this machine"));
-        // Another bench, for which the server is there, enters something else.
+        // Another bench, which still reaches the server, enters something else.
         LedgerJob now = behind.read(id).orElseThrow();
         behind.save(id, now.revision(), now.job().with(Lines.OWNER, "the ferry"));
         away.set(false);
@@ -97,7 +100,7 @@ public class ServerWindowTest extends WindowTest {
         waitFor(() -> session().job().text(Lines.OWNER).equals("the ferry"));
     }
 
-    /** What was taken back while it was away does not come back with the server. */
+    /** What was undone while the server was away does not come back with it. */
     @Test
     public void whatIsTakenBackStaysTakenBack() {
         onWindow(() -> window.store().jobFiles().open(samples.get(0)));
@@ -119,7 +122,7 @@ public class ServerWindowTest extends WindowTest {
         assertThat(session().job().visit().get(Reading.ACTION_BASS)).isEqualTo(before);
     }
 
-    /** A window may be closed while the server is away: what it kept waits, and comes in with the next window. */
+    /** A window may be closed while the server is away: what it kept waits, and is saved with the next window. */
     @Test
     public void aWindowMayBeClosedMeanwhile() {
         onWindow(() -> window.store().jobFiles().open(samples.get(0)));
@@ -131,12 +134,12 @@ public class ServerWindowTest extends WindowTest {
         waitFor(() -> onWindow(() -> window.store().mayLeave()));
         assertThat(behind.read(id).orElseThrow().job().visit().get(Reading.ACTION_BASS))
                 .isNotEqualTo(java.util.Optional.of(Length.ofText("3.21 mm")));
-        // Nothing else is opened over it while its ledger does not answer.
+        // Nothing else is opened over it as long as its ledger does not answer.
         onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         assertThat(session().job().visit().get(Reading.ACTION_BASS)).contains(Length.ofText("3.21 mm"));
     }
 
-    /** Who has the job open at another bench is seen with it, and in the list. */
+    /** Who has the job open at another bench is shown with it, and in the list. */
     @Test
     public void whoHasItOpenElsewhereIsSeen() {
         onWindow(() -> window.store().jobFiles().open(samples.get(0)));

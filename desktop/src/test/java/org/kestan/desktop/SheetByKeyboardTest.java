@@ -18,7 +18,7 @@ import org.testng.annotations.Test;
 
 public class SheetByKeyboardTest extends WindowTest {
 
-    /** A whole sheet from nothing, never touching the mouse: Enter goes on in working order. */
+    /** A whole sheet from scratch without touching the mouse: Enter continues in working order. */
     @Test
     public void typesASheetAndReadsTheHeelCut() {
         keys(KeyCode.ALT, KeyCode.DIGIT1);
@@ -30,7 +30,7 @@ public class SheetByKeyboardTest extends WindowTest {
             enter(intake);
         }
         keys(KeyCode.ALT, KeyCode.DIGIT2);
-        // What the line above the sheet asks for has the focus.
+        // The reading asked for above the sheet has the focus.
         assertThat(label("next-title")).startsWith("1  Humidity");
         assertThat(onWindow(() -> stage.getScene().getFocusOwner().getId())).isEqualTo("survey-humidity");
         String[] sheet = {
@@ -76,7 +76,7 @@ public class SheetByKeyboardTest extends WindowTest {
         for (String value : sheet) {
             enter(value);
         }
-        // What is left of the sheet is not needed for the heel: straight through to the verdict.
+        // The rest of the sheet is not needed for the heel: straight on to the verdict.
         for (int i = 0;
                 i < 30
                         && !robot.lookup("#take-advice")
@@ -103,14 +103,14 @@ public class SheetByKeyboardTest extends WindowTest {
         assertThat(job.visit().driftSide()).contains(Side.TREBLE);
         assertThat(job.get(Lines.HELD).orElseThrow().high()).isEqualTo(14);
 
-        // What stands on the screen is what the core works out from the same sheet, and near the sum done by hand:
-        // heel 92 × mean drop / 283, the drop being about twice (316 of 634 mm) the action change of 1.7 and 1.5 mm.
+        // What is on the screen is what the core works out from the same sheet, and near the sum done by hand: heel 92
+        // × mean drop / 283, the drop being about twice (316 of 634 mm) the action change of 1.7 and 1.5 mm.
         SheetAnalysis sheetAnalysis = SheetAnalysis.of(job, ShopStandards.DEFAULT);
         double cap =
                 sheetAnalysis.correction().orElseThrow().heel().orElseThrow().atCap();
         assertThat(cap).isBetween(92 * 3.0 / 283, 92 * 3.7 / 283);
         assertThat(label("figure-heel-cut-planned")).isEqualTo(BenchUnit.THOUSANDTHS.format(cap));
-        // How well it is known is worked out beside the window.
+        // Uncertainties are worked out in the background.
         waitFor(() -> label("value-heel-cut-at-the-cap")
                 .contains(BenchUnit.MILLIMETERS.format(cap).replace(" mm", " \u00b1")));
     }
@@ -146,7 +146,7 @@ public class SheetByKeyboardTest extends WindowTest {
         assertThat(find("survey-action-bass", javafx.scene.control.TextField.class)
                         .isFocused())
                 .isTrue();
-        // Another field can be filled meanwhile; the wrong text stays where it is.
+        // Another field can be filled in the meantime; the wrong text stays where it is.
         type("survey-action-treble", "3.0 mm");
         assertThat(text("survey-action-bass")).isEqualTo("3.9");
         assertThat(session().job().get(Reading.ACTION_TREBLE).orElseThrow().text())
@@ -157,7 +157,7 @@ public class SheetByKeyboardTest extends WindowTest {
                 .isEqualTo("3.9 mm");
     }
 
-    /** An error is said at its field as far as there is room, and whole in the status line; no other field moves for it. */
+    /** An error is shown at its field as far as there is room, and in full in the status line; no other field moves. */
     @Test
     public void anErrorMovesNoOtherField() {
         keys(KeyCode.ALT, KeyCode.DIGIT1);

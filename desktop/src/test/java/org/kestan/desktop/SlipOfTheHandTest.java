@@ -19,14 +19,14 @@ import org.kestan.job.terms.Lines;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
-/** Keys that miss what they were meant for write nothing. */
+/** Keys that miss their target write nothing. */
 public class SlipOfTheHandTest extends WindowTest {
 
     private static final int EACH = Integer.getInteger("kestan.fields", 3);
     private static final List<KeyCode> LETTERS =
             List.of(KeyCode.B, KeyCode.H, KeyCode.I, KeyCode.K, KeyCode.L, KeyCode.M, KeyCode.R, KeyCode.T, KeyCode.U);
 
-    /** A stroke as the platform sends it: what is typed goes to whatever has the focus by then. */
+    /** A keystroke as the platform sends it: a typed letter goes to whatever has the focus by then. */
     private void stroke(KeyCode code, String letter, boolean control, boolean alt) {
         send(KeyEvent.KEY_PRESSED, code, "", control, alt);
         send(KeyEvent.KEY_TYPED, KeyCode.UNDEFINED, letter, control, alt);
@@ -65,8 +65,8 @@ public class SlipOfTheHandTest extends WindowTest {
     }
 
     /**
-     * Every shortcut that goes somewhere, in the fields of every room: the job is as it was. Each build takes every third field;
-     * {@code -Dkestan.fields=1} takes all.
+     * Every shortcut that goes somewhere, in the fields of every room: the job is as it was. Each build takes every
+     * third field; {@code -Dkestan.fields=1} takes all.
      */
     @Test
     public void noShortcutWritesAReading() {
@@ -102,7 +102,7 @@ public class SlipOfTheHandTest extends WindowTest {
         assertThat(pressed).isGreaterThan(150 / EACH);
     }
 
-    /** Alt and a digit on the structure is a way to another station, not a finding. */
+    /** Alt and a digit in the structure list leads to another station, and is not a finding. */
     @Test
     public void aShortcutInTheInspectionIsNoFinding() {
         openSample(0);
@@ -116,7 +116,7 @@ public class SlipOfTheHandTest extends WindowTest {
         assertThat(session().job()).isEqualTo(before);
     }
 
-    /** What is refused is selected: what is typed next takes its place. A bare 0 needs no unit. */
+    /** What is refused is selected: what is typed next replaces it. A bare 0 needs no unit. */
     @Test
     public void whatIsRefusedIsTypedOver() {
         openSample(0);
@@ -130,7 +130,7 @@ public class SlipOfTheHandTest extends WindowTest {
         assertThat(session().job().millimeters(Reading.RELIEF)).hasValue(0);
     }
 
-    /** A tenfold slip does not go by with one Enter: it is asked about in words, and a second Enter says that it is meant. */
+    /** A tenfold slip does not pass with one Enter: it is questioned in words, and a second Enter confirms it. */
     @Test
     public void aTenfoldSlipIsAskedAbout() {
         openSample(0);
@@ -147,7 +147,7 @@ public class SlipOfTheHandTest extends WindowTest {
                 .isFalse();
     }
 
-    /** A fast hand, whose keys overlap, and a slow one, which rests on each: both write the same sheet. */
+    /** A fast typist, whose keys overlap, and a slow one, who holds each key: both write the same sheet. */
     @Test
     public void slowAndFastHandsWriteTheSame() {
         List<String> readings = List.of("9/64 in", "3.4 mm", "118 thou");
@@ -187,8 +187,8 @@ public class SlipOfTheHandTest extends WindowTest {
     }
 
     /**
-     * A clumsy hand, as keys: what changes was typed into its own field and taken with Enter. A build has two hundred strokes,
-     * {@code -Dkestan.strokes=3000} ten minutes.
+     * A clumsy typist, as keys: what changes was typed into its own field and taken with Enter. A build has two
+     * hundred strokes, {@code -Dkestan.strokes=3000} takes ten minutes.
      */
     @Test
     public void aClumsyHandChangesOnlyWhatItTook() {
@@ -207,7 +207,7 @@ public class SlipOfTheHandTest extends WindowTest {
                 } else if (kind == 1) {
                     stroke(code, "", false, false);
                 } else if (stage.getScene().getFocusOwner() instanceof TextInputControl) {
-                    // A digit that is not taken: Esc takes it back.
+                    // A digit that is not taken: Esc removes it.
                     stroke(KeyCode.valueOf("DIGIT" + digit), Integer.toString(digit), false, false);
                     stroke(KeyCode.ESCAPE, "", false, false);
                 }

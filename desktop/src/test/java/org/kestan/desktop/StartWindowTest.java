@@ -13,7 +13,7 @@ import org.kestan.overview.Station;
 import org.testfx.api.FxToolkit;
 import org.testng.annotations.Test;
 
-/** A window as a start makes it: what is seen first is made first, the rest a piece a frame. */
+/** A window at startup: what is seen first is built first, the rest a piece per frame. */
 public class StartWindowTest extends WindowTest {
 
     /** What was there when the window had been put together, before its first frame. */
@@ -44,7 +44,7 @@ public class StartWindowTest extends WindowTest {
         assertThat(action.getText())
                 .isEqualTo(
                         session().job().get(Reading.ACTION_BASS).orElseThrow().text());
-        // The columns come in the order of the instrument, though their fields come in the order of the sheet.
+        // The columns follow the instrument, though their fields follow the sheet.
         waitFor(() -> robot.lookup("#rare-readings").tryQuery().isPresent());
         waitFor(() -> stage.getScene().lookup("#neck-open") != null);
         assertThat(left("survey-nut-bass")).isLessThan(left("survey-relief-gap"));

@@ -26,7 +26,7 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
-/** The verdict, the counter and the shop standards, driven as their user would. */
+/** The verdict, the counter and the shop standards, used as a luthier would. */
 public class VerdictWindowTest extends WindowTest {
 
     private void page(String name) {
@@ -47,7 +47,7 @@ public class VerdictWindowTest extends WindowTest {
         openSample(DemoJobs.NAMES.indexOf(file));
     }
 
-    /** The way looked at is drawn as it leaves fret and bridge, and said for those who do not see it. */
+    /** The way being looked at is drawn with fret and bridge as it leaves them, and described for a screen reader. */
     @Test
     public void aWayIsSeenThroughLoupes() {
         openSample(0);
@@ -93,7 +93,7 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(find("way-card-shave-bridge", Node.class).isFocused()).isTrue();
         keys(KeyCode.SPACE);
         assertThat(find("way-card-saddle-pick", CheckBox.class).isSelected()).isTrue();
-        // The list shows the same, and goes by Down.
+        // The list shows the same, and Down goes through it.
         keys(KeyCode.F8);
         assertThat(find("way-saddle-pick", CheckBox.class).isSelected()).isTrue();
         focus("way-saddle");
@@ -256,7 +256,7 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(text("counter-survey-action-bass")).isEqualTo("high");
     }
 
-    /** Shrunk to the least size and with the largest text every page still has its tab and its advice in reach. */
+    /** At the smallest size and with the largest text every page still has its tab and its advice within reach. */
     @Test
     public void nothingOfTheVerdictIsLostInASmallWindow() {
         openNamed("large-flat-top-reset.kestan.json");
@@ -292,7 +292,7 @@ public class VerdictWindowTest extends WindowTest {
         });
     }
 
-    /** However long a reason is, no number beside it is broken in two. */
+    /** However long a reason is, no number beside it is broken across lines. */
     @Test
     public void numbersBesideALongReasonStayWhole() {
         openSample(0);

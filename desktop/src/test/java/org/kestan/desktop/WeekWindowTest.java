@@ -50,7 +50,7 @@ public class WeekWindowTest extends WindowTest {
                 && !find("week-looking", Node.class).getParent().isVisible());
     }
 
-    /** A step is chosen by keys, moved to another day, freed again, and opened at the bench. */
+    /** A step is chosen by keyboard, moved to another day, released, and opened at the bench. */
     @Test
     public void theWeekByTheKeyboard() {
         String id = open(0);
@@ -84,7 +84,7 @@ public class WeekWindowTest extends WindowTest {
         assertThat(pins(id).get(0).on()).isAfter(LocalDate.now());
     }
 
-    /** What is done at the bench is done here, and the promise says its chance. */
+    /** What is done at the bench is done here, and the promise shows its chance. */
     @Test
     public void thePlanFollowsTheJob() {
         open(0);
@@ -126,7 +126,7 @@ public class WeekWindowTest extends WindowTest {
                 .getItems().stream().map(entry -> entry.step().title()).toList());
     }
 
-    /** Hours, places and people are kept as they are typed; what is wrong is said, and nothing is lost. */
+    /** Hours, places and people are kept as typed; an error is reported, and nothing is lost. */
     @Test
     public void theShopsWeekIsEdited() {
         onWindow(() -> {
@@ -153,7 +153,7 @@ public class WeekWindowTest extends WindowTest {
         type("week-hours-saturday", "9:00-12:00");
         type("week-place-clamps", "7");
         waitFor(() -> session().standards().week().places().get(WorkPlace.CLAMPS) == 7);
-        // A limit that has no field here stays when another is typed.
+        // A limit without a field here stays when another is typed.
         assertThat(session().standards().week().places()).containsEntry(WorkPlace.RACK, 9);
         type("week-place-clamps", "-1");
         waitFor(() -> session().noticeProperty().get().contains("whole number"));
@@ -164,7 +164,10 @@ public class WeekWindowTest extends WindowTest {
         return session().standards().week().hours().on(DayOfWeek.SATURDAY).size();
     }
 
-    /** Asked when another could be taken in, the week answers; past a promise a notice is copied; Today can come first. */
+    /**
+     * Asked when another job could be taken in, the week answers; for a late promise a notice is copied; today can
+     * come first.
+     */
     @Test
     public void whatTheShopIsAskedByOthers() {
         open(0);
@@ -199,7 +202,7 @@ public class WeekWindowTest extends WindowTest {
         assertThat(window.store().settings().startsToday()).isTrue();
     }
 
-    /** A key that stops the search keeps the plan that was found. */
+    /** The key that stops the search keeps the plan found so far. */
     @Test
     public void aKeyStopsTheSearch() {
         open(0);
@@ -210,7 +213,7 @@ public class WeekWindowTest extends WindowTest {
         assertThat(label("week-head")).contains("1 job planned");
     }
 
-    /** With nothing to plan both rooms say so, and nothing is looked for. */
+    /** With nothing to plan both rooms say so, and no search runs. */
     @Test
     public void anEmptyLedgerHasAnEmptyWeek() {
         keys(KeyCode.ALT, KeyCode.DIGIT7);

@@ -64,7 +64,7 @@ public abstract class WindowTest {
         settle();
     }
 
-    /** Whether rooms nobody asked for are built in quiet moments: time that a test seldom needs. */
+    /** Whether unopened rooms are built in idle moments, which a test seldom needs. */
     protected boolean buildsAhead() {
         return false;
     }
@@ -74,7 +74,7 @@ public abstract class WindowTest {
         return ((OpenResult.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
     }
 
-    /** The window that is tested, whole before it is shown. */
+    /** The window under test, complete before it is shown. */
     protected MainWindow window(Settings settings) {
         return new MainWindow(stage, settings, ledger, samples);
     }
@@ -101,7 +101,7 @@ public abstract class WindowTest {
         settle();
     }
 
-    /** Waits until the window has dealt with what it was given: twice, since the one may bring about the other. */
+    /** Waits until the window has processed its input: twice, since one event may cause another. */
     protected static void settle() {
         WaitForAsyncUtils.waitForFxEvents(2);
     }
@@ -111,7 +111,7 @@ public abstract class WindowTest {
         return WaitForAsyncUtils.waitForAsyncFx(20_000, work);
     }
 
-    /** Presses keys together and lets them go, as one stroke; returns once the window has dealt with it. */
+    /** Presses keys together and releases them, as one stroke; returns once the window has handled it. */
     protected void keys(KeyCode... codes) {
         onWindow(() -> {
             var keyboard = new javafx.scene.robot.Robot();
@@ -145,7 +145,7 @@ public abstract class WindowTest {
         keys(KeyCode.ENTER);
     }
 
-    /** Presses a control by keyboard: it gets the focus, is scrolled into sight, and the space bar does the rest. */
+    /** Presses a control by keyboard: it gets the focus, is scrolled into view, and the space bar does the rest. */
     protected void press(Node control) {
         onWindow(() -> {
             control.requestFocus();
@@ -170,7 +170,10 @@ public abstract class WindowTest {
         settle();
     }
 
-    /** The node of an id; what is built a few pictures later is waited for, except on the application thread, which builds it. */
+    /**
+     * The node of an id; one that is built a few frames later is waited for, except on the application thread, which
+     * builds it.
+     */
     protected <N extends Node> N find(String id, Class<N> type) {
         if (Platform.isFxApplicationThread()) {
             return robot.lookup("#" + id).queryAs(type);
@@ -191,7 +194,7 @@ public abstract class WindowTest {
         return find(id, TextInputControl.class).getText();
     }
 
-    /** Gives a field the focus and replaces its text. */
+    /** Focuses a field and replaces its text. */
     protected void type(String id, String text) {
         TextInputControl field = find(id, TextInputControl.class);
         onWindow(() -> {
@@ -203,7 +206,7 @@ public abstract class WindowTest {
         enter(text);
     }
 
-    /** Clicks a place in the photograph that is shown, pixels of the picture. */
+    /** Clicks a place in the photograph that is shown, in pixels of the picture. */
     protected void clickPicture(PhotographedNeck.Camera camera, PixelPoint at) {
         Node view = find("picture-view", Node.class);
         double zoom = onWindow(() -> Math.min(

@@ -22,7 +22,10 @@ import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
 import org.testng.annotations.Test;
 
-/** What holds for zips of every ledger, whatever keeps it: jobs there and back, known again, and nothing hostile let in. */
+/**
+ * What holds for zips of every ledger, whatever stores it: jobs go out and in, are recognized, and nothing hostile
+ * gets in.
+ */
 public abstract class ArchiveContract extends LedgerFixture {
 
     @Test
@@ -45,7 +48,7 @@ public abstract class ArchiveContract extends LedgerFixture {
         }
     }
 
-    /** One job with its pictures and papers, there and back: every byte of it. */
+    /** One job with its pictures and papers, out and in: every byte of it. */
     @Test
     public void aJobGoesIntoAZipWholeAndComesBackWhole() throws IOException {
         String picture = ((Parsed.Ok<String>) ledger.pictures().add(png(40, 30))).value();
@@ -126,7 +129,7 @@ public abstract class ArchiveContract extends LedgerFixture {
         assertThat(ledger.count()).isEqualTo(3);
     }
 
-    /** Changed here and there, each without the other: both are kept, and both ledgers come to the same. */
+    /** Changed independently in two ledgers: both versions are kept, and both ledgers end up the same. */
     @Test
     public void whatPartedIsKeptTwice() throws IOException {
         LedgerJob entry = ledger.insert(demo(1));
@@ -155,7 +158,7 @@ public abstract class ArchiveContract extends LedgerFixture {
                 .toList();
     }
 
-    /** The bin goes along, with its papers; what was deleted since stays deleted. */
+    /** The bin is included, with its papers; what was deleted since stays deleted. */
     @Test
     public void theBinGoesAlong() throws IOException {
         LedgerJob gone = ledger.insert(demo(1));

@@ -32,10 +32,10 @@ import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.steps.BenchActions;
 import org.testng.annotations.Test;
 
-/** What holds for every ledger, whatever keeps it. */
+/** What holds for every ledger, whatever stores it. */
 public abstract class LedgerContract extends ArchiveContract {
 
-    /** How many there are of those asked for is told up to as many as are wanted, and so is the list. */
+    /** The number of matches is counted only up to the limit asked for, and so is the list. */
     @Test
     public void countsNoFurtherThanItIsAsked() {
         for (int i = 0; i < 3; i++) {
@@ -54,7 +54,7 @@ public abstract class LedgerContract extends ArchiveContract {
         assertThat(ledger.find(nothing, 1, 2)).isEqualTo(new JobPage(List.of(), 0));
     }
 
-    /** Waits are told while another job is open, and after the ledger was closed; those that are over are not. */
+    /** Waits are listed while another job is open, and after the ledger was closed; those that are over are not. */
     @Test
     public void tellsTheWaitsThatAreOn() {
         BenchActions work = new BenchActions(Instant.parse("2026-11-25T12:00:00Z"), "");
@@ -81,7 +81,7 @@ public abstract class LedgerContract extends ArchiveContract {
                 .isNotNull();
     }
 
-    /** What is to be looked at again comes first, the earliest in front; once it was measured that day it is no longer due. */
+    /** Jobs due for another look come first, the earliest in front; once measured that day a job is no longer due. */
     @Test
     public void tellsWhatIsDue() {
         LocalDate may = LocalDate.of(2027, 5, 1);
@@ -100,7 +100,7 @@ public abstract class LedgerContract extends ArchiveContract {
                 .isEqualTo(later.id());
     }
 
-    /** What jobs teach is told without reading them; those in the bin teach nothing. */
+    /** What jobs teach is known without reading them; those in the bin teach nothing. */
     @Test
     public void tellsWhatJobsTeach() {
         LedgerJob entry = ledger.insert(demo(8));
@@ -197,7 +197,7 @@ public abstract class LedgerContract extends ArchiveContract {
         assertThat(ledger.count()).isEqualTo(2);
     }
 
-    /** A ledger with anything in it, were it only put away, gets no sample jobs. */
+    /** A ledger with anything in it, even something that was archived, gets no sample jobs. */
     @Test
     public void samplesGoIntoAnEmptyLedgerOnly() {
         LedgerJob own = ledger.insert(demo(0));
@@ -209,7 +209,7 @@ public abstract class LedgerContract extends ArchiveContract {
         assertThat(ledger.count()).isEqualTo(DemoJobs.NAMES.size() + 1);
     }
 
-    /** A sample ledger that was made a week ago promises its jobs for a week later; one of today stays as it is. */
+    /** A sample ledger made a week ago moves its promises a week later; one made today stays as it is. */
     @Test
     public void samplesArePromisedFromToday() {
         LocalDate today = LocalDate.of(2026, 11, 30);
@@ -232,7 +232,7 @@ public abstract class LedgerContract extends ArchiveContract {
                 .toList();
     }
 
-    /** What only stands on papers changes nothing that the list shows; what decides does. */
+    /** What appears only on papers changes nothing in the list; what affects the judgment does. */
     @Test
     public void anotherLetterheadDerivesNothingAnew() {
         ledger.insert(demo(0));
@@ -253,14 +253,14 @@ public abstract class LedgerContract extends ArchiveContract {
                 .isInstanceOf(Parsed.Bad.class);
         assertThat(ledger.pictures().add(new byte[0])).isInstanceOf(Parsed.Bad.class);
         byte[] lying = good.clone();
-        // Width in the header: 0x7fffffff pixels that are not there.
+        // Width in the header: 0x7fffffff pixels that don't exist.
         Arrays.fill(lying, 16, 20, (byte) 0x7f);
         assertThat(ledger.pictures().add(lying)).isInstanceOf(Parsed.Bad.class);
         assertThat(ledger.pictures().file("../../outside.png"))
                 .isEqualTo(ledger.pictures().file("outside.png"));
     }
 
-    /** A shop that wants another action sees other jobs waiting: what the list shows goes by its own standards. */
+    /** A shop that wants a different action sees other jobs waiting: the list follows its own standards. */
     @Test
     public void whatTheListShowsGoesByTheShopsStandards() {
         Job aimless = demo(0).without(Aim.ACTION_BASS).without(Aim.ACTION_TREBLE);
@@ -299,7 +299,7 @@ public abstract class LedgerContract extends ArchiveContract {
         assertThat(ledger.count()).isEqualTo(2);
     }
 
-    /** The bin outlives a restart; what is in it can be had back, and what is erased is gone with its pictures. */
+    /** The bin survives a restart; its jobs can be restored, and what is erased is gone with its pictures. */
     @Test
     public void theBinIsKeptUntilItIsEmptied() throws IOException {
         LedgerJob kept = ledger.insert(demo(0));
@@ -327,7 +327,7 @@ public abstract class LedgerContract extends ArchiveContract {
         assertThat(ledger.list(bin)).isEmpty();
     }
 
-    /** Neither by a new job, nor over one that is there, nor from another ledger. */
+    /** Neither by a new job, nor over an existing one, nor from another ledger. */
     @Test
     public void aPracticeJobIsNeverTakenAmongTheShopsJobs() {
         Job practice = new PracticeMark(4, "easy", "flat-top").on(Job.BLANK.with(Lines.NAME, "Practice 4"));
@@ -348,7 +348,7 @@ public abstract class LedgerContract extends ArchiveContract {
                         JobWriter.write(practice))))
                 .isInstanceOf(LedgerException.class);
         assertThat(ledger.list(Query.ALL)).extracting(JobCard::name).containsExactly("A customer's");
-        // The mark holds through a file.
+        // The mark survives in a file.
         assertThat(PracticeMark.of(
                         JobReader.read(JobWriter.write(practice)).job().orElseThrow()))
                 .contains(new PracticeMark(4, "easy", "flat-top"));

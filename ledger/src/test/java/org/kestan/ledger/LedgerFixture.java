@@ -12,13 +12,13 @@ import org.kestan.job.Job;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 
-/** A ledger in a scratch folder, opened before each test and taken away after it. */
+/** A ledger in a scratch folder, opened before each test and removed after it. */
 public abstract class LedgerFixture {
 
     Path folder;
     Ledger ledger;
 
-    /** Opens the ledger of a folder, or makes it. */
+    /** Opens the ledger of a folder, or creates it. */
     protected abstract Ledger open(Path folder);
 
     @BeforeMethod

@@ -22,7 +22,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
-/** A ledger in memory, to hold the port to what it says: it keeps the same contract as the one in a file. */
+/** A ledger in memory, to test what the port promises: it keeps the same contract as the one in a file. */
 public final class MemoryLedger implements Ledger {
 
     /** What each folder holds, across openings. */
@@ -89,7 +89,7 @@ public final class MemoryLedger implements Ledger {
         rows = ALL.computeIfAbsent(folder, each -> new LinkedHashMap<>());
     }
 
-    /** What tells this ledger from another. */
+    /** Identifies this ledger. */
     private String replica() {
         return "m" + Integer.toHexString(folder.hashCode());
     }
@@ -353,6 +353,6 @@ public final class MemoryLedger implements Ledger {
 
     @Override
     public void close() {
-        // What it holds is found again under its folder.
+        // Its content is found again under its folder.
     }
 }

@@ -47,7 +47,7 @@ public class PracticeLedgerTest {
             assertThat(ledger.save(there.id(), there.revision(), PRACTICE.with(Lines.NAME, "Another name")))
                     .isInstanceOf(SaveResult.Done.class);
         }
-        // It is one for good, however it is opened.
+        // Once a practice ledger, always one, however it is opened.
         try (Ledger ledger = opened(SqliteLedger.open(file))) {
             assertThat(ledger.isForPractice()).isTrue();
             assertThatThrownBy(() -> ledger.insert(CUSTOMERS)).isInstanceOf(LedgerException.class);

@@ -12,7 +12,7 @@ import org.kestan.text.Wording;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What files and ledger find can be said: each kind has its words, with a place for each quantity it takes. */
+/** The findings of files and ledger have texts: each kind has its own, with a place for each quantity it takes. */
 public class SpokenTest {
 
     private static final ResourceBundle WORDS = ResourceBundle.getBundle("org.kestan.text.text", Locale.ROOT);

@@ -35,8 +35,8 @@ import org.kestan.week.WeekProblem;
 import org.kestan.week.WeekStep;
 
 /**
- * Small weeks, and the least any plan of them can cost, proven by a general-purpose exact solver (CP-SAT of OR-Tools 9.12): a
- * model of its own, which shares nothing with the schedules but the weights.
+ * Small weeks and the least cost any plan of them can have, proven by a general-purpose exact solver (CP-SAT of
+ * OR-Tools 9.12) with an independent model that shares only the weights with the schedules.
  */
 final class ExactWeek {
 
@@ -73,7 +73,7 @@ final class ExactWeek {
                 .withPlaces(Map.of(WorkPlace.CLAMPS, 2))
                 .withNotLate(Set.of())
                 .withSettingUp(0)
-                // Who turns to which instrument is no matter here.
+                // Turning from one instrument to another costs nothing here.
                 .withWeights(new ShopWeek.Weights(1000, 200, 4, 0, 1));
         ZonedDateTime from = ZonedDateTime.of(2026, 11, 30, 9, 0, 0, 0, ZoneId.of("UTC"));
         List<WeekJob> jobs = new ArrayList<>();
@@ -105,7 +105,7 @@ final class ExactWeek {
         return WeekProblem.of(new ShopCalendar(shop, from), jobs, Map.of());
     }
 
-    /** The least any plan can cost; empty where it was not proven in time. */
+    /** The least possible cost; empty if it was not proven in time. */
     static Optional<Long> least(WeekProblem problem, double seconds) {
         ShopWeek shop = problem.calendar().shop();
         CpModel model = new CpModel();

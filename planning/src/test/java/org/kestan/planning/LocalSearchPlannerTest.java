@@ -27,7 +27,7 @@ public class LocalSearchPlannerTest {
 
     private static final ZonedDateTime FROM = ZonedDateTime.of(2026, 11, 30, 9, 0, 0, 0, ZoneId.of("America/New_York"));
 
-    /** How many small weeks are held against the proven optimum; all of them in the benchmark. */
+    /** How many small weeks are compared with the proven optimum; the benchmark takes all of them. */
     private static final int SMALL = Integer.getInteger("kestan.weeks", 8);
 
     @DataProvider
@@ -37,7 +37,7 @@ public class LocalSearchPlannerTest {
                 .toArray(Object[][]::new);
     }
 
-    /** Against jobs as they came in, and against the earliest promise, in the same run. */
+    /** Against jobs as they came in, and against the earliest promise first, in the same run. */
     @Test(dataProvider = "shops")
     public void promisesAreKeptBetter(SimulatedShop shop) {
         WeekProblem problem = shop.problem(1, 30, FROM);
@@ -58,7 +58,7 @@ public class LocalSearchPlannerTest {
                 .isLessThanOrEqualTo(earliest.lateDays())
                 .isGreaterThanOrEqualTo(plans.bound());
         assertThat(plan.cost()).isLessThan(earliest.cost());
-        // What was told on the way became better each time.
+        // The plans reported along the way became better each time.
         assertThat(costs).isNotEmpty().isSortedAccordingTo(Comparator.reverseOrder());
     }
 
@@ -73,7 +73,7 @@ public class LocalSearchPlannerTest {
         assertThat(plans.cost(one)).isLessThanOrEqualTo(plans.cost(problem.earliestPromise()));
     }
 
-    /** It stops soon after it is told to, with what it has: long before its ten minutes, on a machine with other work, too. */
+    /** It stops soon after it is told to, with the plan it has: long before its ten minutes, even on a busy machine. */
     @Test(timeOut = 120_000)
     public void itStopsWhenItIsTold() {
         WeekProblem problem = SimulatedShop.TWO.problem(1, 40, FROM);
@@ -94,13 +94,13 @@ public class LocalSearchPlannerTest {
         assertThat(Duration.ofNanos(System.nanoTime() - begun)).isLessThan(Duration.ofMinutes(1));
     }
 
-    /** Told before the solver has begun, it stops all the same. */
+    /** Told to stop before the solver has begun, it still stops. */
     @Test(timeOut = 120_000)
     public void itStopsWhenItIsToldAtOnce() {
         WeekProblem problem = SimulatedShop.TWO.problem(1, 40, FROM);
         WeekPlans plans = new WeekPlans(problem);
         AtomicInteger asked = new AtomicInteger();
-        // The first question comes from the caller; from the second on it is to stop.
+        // The first question comes from the caller; from the second on the answer is to stop.
         Planner.Effort effort =
                 new Planner.Effort(Duration.ofMinutes(10), OptionalInt.empty(), 1, () -> asked.getAndIncrement() > 0);
         long begun = System.nanoTime();
@@ -118,7 +118,9 @@ public class LocalSearchPlannerTest {
                 .isEqualTo(nothing);
     }
 
-    /** On small weeks, against the optimum proven by an exact solver: within 3 percent on the average, and never below it. */
+    /**
+     * On small weeks, against the optimum proven by an exact solver: within 3 percent on average, and never below it.
+     */
     @Test
     public void smallWeeksComeNearTheOptimum() {
         if (!ExactWeek.isHere()) {

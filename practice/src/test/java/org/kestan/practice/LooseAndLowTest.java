@@ -37,7 +37,7 @@ import org.kestan.simulator.tools.Spot;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Loose parts, strings below pitch, the tools that find them, and the work that mends them. */
+/** Loose parts, strings below pitch, the tools that find them, and the work that fixes them. */
 public class LooseAndLowTest {
 
     private static final Placement ACTION = new Placement(Spot.OVER_FRET, 12, Side.TREBLE);
@@ -67,7 +67,7 @@ public class LooseAndLowTest {
         return step.run();
     }
 
-    /** What comes in tuned down reads too low until it is tuned; the slip has a name. */
+    /** An instrument that comes in tuned down reads too low until it is tuned; the slip has a name. */
     @Test
     public void belowPitchItReadsTooLow() {
         PracticeCase given = first(
@@ -93,7 +93,7 @@ public class LooseAndLowTest {
                 .orElseThrow();
         assertThat(check.isGood()).isFalse();
         assertThat(check.slip()).contains(Slip.BELOW_PITCH);
-        // Said on the sheet it is no slip.
+        // If the sheet says so it is no slip.
         assertThat(ReadingCheck.all(sheet.with(Lines.STEPS_DOWN, 2), given))
                 .filteredOn(each -> each.line() == Reading.PROJECTION_STRUNG)
                 .allMatch(ReadingCheck::isGood);
@@ -110,7 +110,7 @@ public class LooseAndLowTest {
         assertThat(lowered).isBetween(15L, 45L);
     }
 
-    /** A mirror finds a loose brace; glued, the body gives way less, and the action comes down. */
+    /** A mirror finds a loose brace; once it is glued, the body gives less and the action comes down. */
     @Test
     public void aLooseBraceIsFoundAndGlued() {
         PracticeCase given = with(InstrumentFault.LOOSE_BRACE);
@@ -127,7 +127,9 @@ public class LooseAndLowTest {
         assertThat(SheetReader.truth(given).visit().observations()).hasSize(1);
     }
 
-    /** A leaf goes under a bridge that came loose, farther when the strings pull; glued again none does. */
+    /**
+     * A feeler leaf goes under a bridge that came loose, farther when the strings pull; under a reglued one none does.
+     */
     @Test
     public void aLiftedBridgeIsFoundAndGlued() {
         PracticeCase given = with(InstrumentFault.BRIDGE_LIFTED);
@@ -146,7 +148,10 @@ public class LooseAndLowTest {
         assertThat(mended.state().waited()).isEqualTo(run.state().waited() + 12);
     }
 
-    /** Pressed in its middle a string takes four times its pull times the depth by its length (a point load on a string). */
+    /**
+     * Pressing a string in its middle takes four times its pull times the depth divided by its length (a point load on
+     * a string).
+     */
     @Test
     public void theForceThatPressesAString() {
         PracticeRun run = PracticeRun.of(CaseGenerator.of(3, Level.EASY, PracticeFamily.FLAT_TOP));
@@ -159,7 +164,7 @@ public class LooseAndLowTest {
                 .isCloseTo(4 * pull * depth / instrument.saddleAt(), within(0.01));
     }
 
-    /** The wood under the frets bends as far as the crowns do, but for what the crowns themselves are off. */
+    /** The wood under the frets bends as far as the crowns do, except for what the crowns themselves are off. */
     @Test
     public void aNotchedStraightedgeDoesNotMindTheFrets() {
         PracticeCase given = with(InstrumentFault.WORN_FRETS);
@@ -222,7 +227,7 @@ public class LooseAndLowTest {
         assertThat(run.state().mishaps().contains(Mishap.TAIL_LOOSE)).isEqualTo(loose);
     }
 
-    /** With the neck off nothing is read on it; set in dry it is, until the next cut. */
+    /** With the neck off nothing can be read on it; dry-fitted it can, until the next cut. */
     @Test
     public void aNeckIsReadInItsJoint() {
         PracticeRun run = done(
@@ -276,14 +281,14 @@ public class LooseAndLowTest {
                         .bridge()
                         .endHeight())
                 .isCloseTo(high - 4, within(1e-9));
-        // A string's pull goes with the square of its thickness (Mersenne).
+        // A string's pull is proportional to the square of its thickness (Mersenne).
         double pull = Equilibrium.pulls(pins.state().instrument(), 0).get(5);
         PracticeRun lighter = done(pins, Operation.CHANGE_STRINGS, -10);
         assertThat(Equilibrium.pulls(lighter.state().instrument(), 0).get(5))
                 .isCloseTo(pull * 0.81, within(pull * 0.01));
     }
 
-    /** The last resorts do what they say, too, each in its way. */
+    /** The last resorts do what they are meant to, each in its way. */
     @Test
     public void lastResorts() {
         PracticeRun run = PracticeRun.of(CaseGenerator.of(3, Level.EASY, PracticeFamily.FLAT_TOP));
@@ -319,7 +324,7 @@ public class LooseAndLowTest {
         return LongStream.range(0, 12).mapToObj(seed -> new Object[] {seed}).toArray(Object[][]::new);
     }
 
-    /** Whoever does what Kestan would do next, and nothing else, comes nearer to what was wanted and spoils nothing. */
+    /** Doing only what Kestan would do next comes nearer to the target and spoils nothing. */
     @Test(dataProvider = "seeds")
     public void doingAsKestanWould(long seed) {
         PracticeFamily kind = PracticeFamily.values()[(int) (seed % PracticeFamily.values().length)];

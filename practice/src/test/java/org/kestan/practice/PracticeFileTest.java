@@ -57,7 +57,7 @@ public class PracticeFileTest {
         PracticeRun run = PracticeRun.of(given);
         run = run.measure(SimulatedTool.RULE, new Placement(Spot.OVER_FRET, 12, Side.TREBLE))
                 .run();
-        // Thirds have more digits than anybody types: an eighth of an inch by the meter.
+        // Thirds have more digits than anybody types: an eighth of an inch in meters.
         run = run.work(Operation.MOVE_BRIDGE, new Sides<>(-1 / 3.0, 0.1 + 0.2))
                 .run()
                 .handOver(sheet);
@@ -79,7 +79,7 @@ public class PracticeFileTest {
         assertThat(file.record().value()).isEqualTo(record);
     }
 
-    /** A record with one case, in which one thing is replaced by another. */
+    /** A record with one case in which one thing is replaced by another. */
     private static String record(String from, String to) {
         String good = """
                 {"cases": [{"job": "a-1", "on": "2026-11-01", "seed": 1, "level": "easy", "family": "flat-top",
@@ -108,7 +108,7 @@ public class PracticeFileTest {
         };
     }
 
-    /** It is said where the fault is, and moved aside: going on loses nothing. */
+    /** The place of the fault is given, and the file moved aside: going on loses nothing. */
     @Test(dataProvider = "broken")
     public void aBrokenRecordIsMovedAside(String text, String place) throws IOException {
         Files.createDirectories(folder);
@@ -131,7 +131,7 @@ public class PracticeFileTest {
         };
     }
 
-    /** A case that can't be read is not half done again, and does not come back as one that was never handed over. */
+    /** A case that can't be read is not half replayed, and does not come back as one that was never handed over. */
     @Test(dataProvider = "brokenCases")
     public void aBrokenCaseIsMovedAside(String from, String to, String place) throws IOException {
         PracticeCase given = CaseGenerator.of(3, Level.EASY, PracticeFamily.FLAT_TOP);
@@ -152,7 +152,7 @@ public class PracticeFileTest {
         assertThat(read.aside()).isPresent();
     }
 
-    /** Several that can't be read lie side by side. */
+    /** Several unreadable files are kept side by side. */
     @Test
     public void nothingThatWasMovedAsideIsOverwritten() throws IOException {
         Files.createDirectories(folder);

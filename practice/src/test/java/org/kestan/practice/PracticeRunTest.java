@@ -65,7 +65,7 @@ public class PracticeRunTest {
         assertThat(run.state().minutes()).isEqualTo(200 * PracticeRun.READING_MINUTES);
     }
 
-    /** Over the wrong fret, on the wrong side, with slack strings, a tool shows what is there. */
+    /** Over the wrong fret, on the wrong side, with slack strings, a tool shows what is really there. */
     @Test
     public void aToolPutElsewhereShowsWhatIsThere() {
         PracticeRun run = flatTop();
@@ -146,7 +146,7 @@ public class PracticeRunTest {
         assertThat(state.mishaps()).isEqualTo(mishap == null ? java.util.List.of() : java.util.List.of(mishap));
     }
 
-    /** Wood off both cheeks sets the neck back by the angle it makes at the cap; uneven pulls turn it aside. */
+    /** Wood off both cheeks sets the neck back by the angle it makes at the cap; uneven pulls turn it sideways. */
     @Test
     public void pullsSetTheNeckBack() {
         PracticeRun run = off();

@@ -24,7 +24,7 @@ import org.testng.annotations.Test;
 
 public class PracticeTextTest {
 
-    /** Every term has its words, and no words are left over. */
+    /** Every term has its text, and no texts are left over. */
     @Test
     public void everyTermHasItsWordsAndNoneAreLeftOver() {
         Set<String> said = new TreeSet<>();

@@ -127,7 +127,7 @@ public class ReckoningTest {
         assertThat(reckoning.marks().working()).isZero();
     }
 
-    /** What was not handed over is not reckoned: it would tell the truth to one who goes on. */
+    /** A case that was not handed over is not reckoned: that would reveal the truth in the middle of the work. */
     @Test
     public void anOpenCaseIsNotReckoned() {
         assertThatThrownBy(() -> Reckoning.of(PracticeRun.of(CASE))).isInstanceOf(IllegalStateException.class);

@@ -26,7 +26,7 @@ import org.kestan.simulator.tools.SimulatedTool;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** The virtual instrument is held against closed forms, and its populations against what the trade sees. */
+/** The virtual instrument is compared with closed forms, and its populations with what the trade sees. */
 public class EquilibriumTest {
 
     private static final int CASES = Integer.getInteger("kestan.practice", 60);
@@ -40,7 +40,7 @@ public class EquilibriumTest {
         Arrays.fill(moment, 9000);
         double byMoment = 9000 * 360.0 * 360 / (2 * stiffness);
         assertThat(beam.deflection(moment)[0]).isCloseTo(byMoment, within(1e-3 * byMoment));
-        // Midway a quarter of it is left.
+        // Halfway along, a quarter of it is left.
         assertThat(beam.deflection(moment)[Beam.PLACES / 2]).isCloseTo(byMoment / 4, within(1e-3 * byMoment));
         for (int i = 0; i < Beam.PLACES; i++) {
             moment[i] = 25 * beam.at(i);
@@ -78,7 +78,7 @@ public class EquilibriumTest {
                 .toList();
     }
 
-    /** Strung, all holds each other: what is left of the moment is less than a millionth of a newton meter. */
+    /** Strung, everything is in balance: what is left of the moment is less than a millionth of a newton meter. */
     @Test(dataProvider = "kinds")
     public void theStrungStateIsInEquilibrium(PracticeFamily kind) {
         for (PracticeCase each : cases(kind, Level.HARD)) {
@@ -89,7 +89,7 @@ public class EquilibriumTest {
         }
     }
 
-    /** Pulls add up to what sets of strings are sold with, within a tenth (common practice, no source). */
+    /** The pull is within a tenth of what sets of strings are sold with (common practice, no source). */
     @Test
     public void theStringsPullAsTheirSetsDo() {
         double light =
@@ -112,7 +112,7 @@ public class EquilibriumTest {
         assertThat(nylon).isBetween(330.0, 450.0);
     }
 
-    /** Tuned down a whole step the pull falls by the square of the pitch (Mersenne). */
+    /** Tuned down a whole step, the pull drops by the square of the pitch (Mersenne). */
     @Test
     public void tunedDownThePullFallsWithTheSquareOfThePitch() {
         PracticeCase given = CaseGenerator.of(3, Level.EASY, PracticeFamily.FLAT_TOP);
@@ -145,7 +145,7 @@ public class EquilibriumTest {
         assertThat(drawn).isBetween(0.1, 0.4);
     }
 
-    /** An old neck that came forward stands at −0.5 to −1 degrees or near it, a sound one is set back or level. */
+    /** An old neck that came forward has a pitch of about −0.5 to −1 degrees; a sound one is set back or level. */
     @Test
     public void aNeckThatCameForwardLeansForward() {
         for (PracticeCase each : cases(PracticeFamily.FLAT_TOP, Level.EASY)) {
@@ -168,7 +168,7 @@ public class EquilibriumTest {
         }
     }
 
-    /** Read often, a line is right on the average and scattered as its tool says. */
+    /** Read many times, a line is right on average and scattered as its tool says. */
     @Test
     public void readingsAreUnbiasedAndSpreadAsSaid() {
         PracticeCase given = CaseGenerator.of(5, Level.EASY, PracticeFamily.FLAT_TOP);
@@ -190,7 +190,7 @@ public class EquilibriumTest {
         assertThat(Math.sqrt(squares / n)).isCloseTo(whole, within(0.12 * whole));
     }
 
-    /** A slip is far out, and feelers tell half of it. */
+    /** A slip is far outside the error of its tool; feelers then show half of the gap. */
     @Test
     public void aSlipIsFarOut() {
         Random random = new Random(3);
@@ -203,7 +203,9 @@ public class EquilibriumTest {
         assertThat(SheetReader.read(given, new Random(1), 0)).isEqualTo(SheetReader.read(given, new Random(1)));
     }
 
-    /** What is done to it does what it does at a bench: the rod takes relief, a taller saddle raises, a set-back neck lowers. */
+    /**
+     * Work has the effect it has at a bench: the rod takes out relief, a taller saddle raises, a set-back neck lowers.
+     */
     @Test
     public void workOnItHasItsEffect() {
         VirtualInstrument made =
@@ -217,7 +219,7 @@ public class EquilibriumTest {
         VirtualInstrument taller = made.withBridge(
                 made.bridge().thickness(),
                 Sides.of(side -> made.bridge().protrusion().get(side) + 1));
-        // At fret 12 half of what the saddle rises, less a little for the top that gives.
+        // At fret 12 half of what the saddle rises, less a little because the top gives.
         assertThat(frame.over(Equilibrium.strung(taller), 12, Side.BASS) - action)
                 .isBetween(0.45, 0.6);
         VirtualInstrument setBack = made.withPitch(made.neck().pitch() + 0.003);

@@ -80,7 +80,7 @@ public class ThreeDimensionsTest {
         assertThat(raised).isCloseTo(0.3 * one.frets().at(12) / one.saddleAt(), within(0.02));
     }
 
-    /** Neighboring seeds have nothing to do with one another: what is wrong is spread as it would be by lot. */
+    /** Neighboring seeds are unrelated: faults are spread as by chance. */
     @Test
     public void neighboringSeedsAreIndependent() {
         List<String> first = new ArrayList<>();

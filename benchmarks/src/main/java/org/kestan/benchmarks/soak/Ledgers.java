@@ -143,7 +143,7 @@ final class Ledgers {
         return all;
     }
 
-    /** A ledger that is gone or empty although there are backups: asked about, and restored completely. */
+    /** A ledger that is missing or empty although there are backups: asked about, and restored completely. */
     private Outcome lost(Random random) throws IOException {
         Path place = scratch(random);
         try {

@@ -67,7 +67,7 @@ public class CorrectionTest {
         assertThat(solve(job).angle().degrees()).isCloseTo(0, within(0.06));
     }
 
-    /** Shaving 1/16 in off saddle or bridge opens the way to at least 1/64 in less action: common practice, no source. */
+    /** Shaving 1/16 in off saddle or bridge allows at least 1/64 in less action: common practice, no source. */
     @Test
     public void shavingASixteenthLowersByAtLeastASixtyFourth() {
         Job job = Jobs.put(Jobs.flatTop(), Aim.BRIDGE_THICKNESS, 8.8 - inches("1/16"));
@@ -211,7 +211,7 @@ public class CorrectionTest {
         }
     }
 
-    /** Nothing is lost between the neck, the saddle and the strings: the crown stands where the bridge puts it. */
+    /** Neck, saddle and strings agree: the crown is where the bridge puts it. */
     @Test
     public void projectionAndCrownAddUpToTheSupport() {
         Random random = new Random(SEED);

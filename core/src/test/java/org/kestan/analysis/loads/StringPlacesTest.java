@@ -73,7 +73,7 @@ public class StringPlacesTest {
         assertThat(pull).isBetween(0.94 * 162, 1.06 * 162);
     }
 
-    /** Nylon is about a seventh as dense as steel: the same gauge and pitch pull as much less. */
+    /** Nylon is about a seventh as dense as steel: at the same gauge and pitch it pulls a seventh as much. */
     @Test
     public void nylonPullsBySevenTimesLess() {
         Job steel = Jobs.put(Job.BLANK, Dimension.SCALE, 650)

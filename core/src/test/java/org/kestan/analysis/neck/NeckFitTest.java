@@ -35,7 +35,7 @@ public class NeckFitTest {
         return gaps;
     }
 
-    /** One gap is constant curvature, two lean it, three give all of it back (§3.2). */
+    /** One gap gives constant curvature, two add a lean, three reproduce all of it (§3.2). */
     @Test
     public void asManyTermsAsFretsWereRead() {
         NeckCurve neck = new NeckCurve(FRETS.at(1), FRETS.at(14), 0.22, -0.07, 0.05, 0);
@@ -90,7 +90,7 @@ public class NeckFitTest {
         }
     }
 
-    /** The band holds: standard deviation of the fitted curve over many noisy sheets, at every fret. */
+    /** The band covers the truth: standard deviation of the fitted curve over many noisy sheets, at every fret. */
     @Test
     public void bandIsTheScatterOfManySheets() {
         Random random = new Random(5);

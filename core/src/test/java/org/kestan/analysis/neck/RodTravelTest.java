@@ -19,7 +19,7 @@ public class RodTravelTest {
         return points;
     }
 
-    /** Without a change of direction it is the regression line: against a general-purpose library. */
+    /** Without a change of direction it is the regression line, checked against a general-purpose library. */
     @Test
     public void oneWayItIsTheRegressionLine() {
         List<Point> points = points(0, 0.46, 0.25, 0.41, 0.5, 0.35, 0.75, 0.31, 1, 0.24);
@@ -46,7 +46,10 @@ public class RodTravelTest {
         assertThat(travel.turns(0.35, 0.30)).as("back again").isCloseTo(0.5, within(0.011));
     }
 
-    /** A last turn tighter that does a third or less of what was expected: the rod is at its end; a little more is not. */
+    /**
+     * A last turn tighter that does a third or less of what was expected means the rod is at its end; a little more
+     * does not.
+     */
     @Test
     public void aTurnThatDoesNothingIsTheEnd() {
         assertThat(RodTravel.of(points(0, 0.5, 0.5, 0.4, 1, 0.3, 1.5, 0.271))

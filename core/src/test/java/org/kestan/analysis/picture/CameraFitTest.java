@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
 import org.kestan.base.geometry.Frets;
 import org.testng.annotations.Test;
 
-/** A camera that is known is told from what it sees. The pinhole's own rule, f·X/Z, is written out here once more. */
+/** A known camera is recovered from what it sees. The pinhole rule, f·X/Z, is written out here independently. */
 public class CameraFitTest {
 
     private static final int WIDTH = 4000;
@@ -22,7 +22,7 @@ public class CameraFitTest {
     private static final double INSET = 3;
     private static final CameraFit.Frame FRAME = new CameraFit.Frame(WIDTH, HEIGHT, OptionalDouble.empty());
 
-    /** Seen by a camera turned by so much and aimed at fret 7; mirrored it looks from the other side. */
+    /** Seen by a camera turned by this much and aimed at fret 7; mirrored, it looks from the other side. */
     private static PixelPoint seen(double fromNut, double h, double t, double yaw, boolean mirrored) {
         double d = fromNut - new Frets(SCALE).at(7);
         double depth = DISTANCE + d * Math.sin(yaw) + t * Math.cos(yaw);
@@ -50,7 +50,7 @@ public class CameraFitTest {
 
     private static final int[] FRETS = {1, 3, 5, 7, 9, 12};
 
-    /** Whatever way it is turned, and from both sides: 2.5 mm over fret 12 are 2.5 mm, the string lying behind the frets' ends. */
+    /** From any angle and from both sides, 2.5 mm over fret 12 measure 2.5 mm, with the string behind the fret ends. */
     @Test
     public void aHeightIsReadWhateverTheView() {
         for (double degrees : new double[] {-6, 0, 4}) {
@@ -75,7 +75,7 @@ public class CameraFitTest {
         }
     }
 
-    /** Along the board the distance of two frets is what it is. */
+    /** The distance between two frets along the board comes out right. */
     @Test
     public void aLengthAlongTheBoardIsRead() {
         CameraFit fit = fit(marks(0.05, false, FRETS, FRETS));
@@ -91,14 +91,14 @@ public class CameraFitTest {
         assertThat(measured.value()).isCloseTo(board.at(8) - board.at(2), within(0.3));
     }
 
-    /** A fret that is named wrongly fits no likely camera. */
+    /** A fret with the wrong number fits no likely camera. */
     @Test
     public void aWrongNameIsSeen() {
         assertThat(fit(marks(0.02, false, FRETS, new int[] {1, 3, 5, 8, 9, 12})).misfit())
                 .isGreaterThan(3.5);
     }
 
-    /** Edges that are less sure make a length less sure, and so does a string nobody knows the place of. */
+    /** Less certain edges make a length less certain, and so does a string at an unknown depth. */
     @Test
     public void doubtIsCounted() {
         CameraFit fit = fit(marks(0, false, FRETS, FRETS));

@@ -58,7 +58,7 @@ public class SetupTest {
         assertThat(raised.supportHeight() - setup.supportHeight()).isCloseTo(25.4 / 8, within(1e-12));
     }
 
-    /** Shaving 1/16 in opens the way to at least 1/64 in less action. Common practice, no source. */
+    /** Shaving 1/16 in allows at least 1/64 in less action. Common practice, no source. */
     @Test
     public void aShavedBridgeLetsTheSaddleDown() {
         Setup setup = measured(Jobs.flatTop());
@@ -70,7 +70,10 @@ public class SetupTest {
         assertThat(setup.action().bass() - lowered.action().bass()).isGreaterThanOrEqualTo(25.4 / 64);
     }
 
-    /** Straightening a slack neck lowers the action by far more at fret 12 than the relief changed. Common practice. */
+    /**
+     * Straightening a neck with too much relief lowers the action by far more at fret 12 than the relief changed.
+     * Common practice, no source.
+     */
     @Test
     public void straighteningLowersTheActionMoreThanTheRelief() {
         Setup setup = measured(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0.5));
@@ -102,7 +105,7 @@ public class SetupTest {
         }
     }
 
-    /** Each single change after the other comes to what is solved in one go. */
+    /** Single changes one after another come to the same as solving for all at once. */
     @Test
     public void stepsAddUpToTheCorrection() {
         Random random = new Random(SEED);
@@ -118,7 +121,8 @@ public class SetupTest {
             stepped = stepped.afterSaddleRaised(rest).afterNut(plan.planned().nut());
             for (Side side : Side.values()) {
                 assertThat(stepped.action().get(side)).isCloseTo(plan.plannedAction(side), within(1e-9));
-                // The mean of both sides is turned exactly; each side alone to second order in how far they differ.
+                // The mean of both sides is exact; each side alone is right to second order in the difference between
+                // them.
                 assertThat(stepped.protrusion().orElseThrow().get(side))
                         .isCloseTo(plan.protrusion().orElseThrow().get(side), within(0.01));
             }
@@ -199,7 +203,10 @@ public class SetupTest {
         }
     }
 
-    /** A board planed keeps the string over fret 1, and stands lower by what had to go at its ends. */
+    /**
+     * Planing the board keeps the height of the string over fret 1, and lowers the board by what comes off at its
+     * ends.
+     */
     @Test
     public void aPlanedBoardComesDownByItsDip() {
         Setup setup = measured(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0.4));

@@ -95,7 +95,7 @@ public class SheetAnalysisTest {
 
     @Test(dataProvider = "actions")
     public void actionAgainstTheTarget(String action, State state) {
-        // The strings alone: a straightedge left as it was would contradict them.
+        // The strings alone: an unchanged straightedge reading would contradict them.
         Job strings = Jobs.without(Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG), Reading.PROJECTION_SLACK);
         Job job = Jobs.put(Jobs.put(strings, Reading.ACTION_BASS, action), Reading.ACTION_TREBLE, 1.7);
         job = Jobs.put(job, Reading.SADDLE_BASS, 4);
@@ -168,7 +168,7 @@ public class SheetAnalysisTest {
         SideProfile plan = view.outcome().profile().orElseThrow();
         assertThat(now.actionAt(Side.BASS, twelfth)).isCloseTo(3.9, within(1e-9));
         assertThat(plan.actionAt(Side.TREBLE, twelfth)).isCloseTo(1.7, within(1e-9));
-        // Both states meet at the pivot, and the strings reach the crown the bridge gives them.
+        // Both states meet at the pivot, and the strings reach the crown where the bridge puts it.
         assertThat(now.fretLineAt(view.joint())).isEqualTo(plan.fretLineAt(view.joint()));
         double crown = (now.stringAt(Side.BASS, view.saddle()) + now.stringAt(Side.TREBLE, view.saddle())) / 2;
         assertThat(crown).isCloseTo(8.8 + 2.6, within(1e-9));

@@ -144,7 +144,7 @@ public class SwingTest {
                             played, played.measured().orElseThrow(), FretCrowns.fall(found), PlayingTouch.MEDIUM)
                     .orElseThrow();
             assertThat(swing.string(2).orElseThrow().least(pressed).clearance()).isCloseTo(0, within(1e-9));
-            // Another hand is not this player's.
+            // It does not apply to another player's hand.
             assertThat(Pluck.of(found, PlayingTouch.HARD, SHOP)).isEqualTo(Pluck.of(PlayingTouch.HARD, SHOP));
         }
         assertThat(StringClearance.force(as, 9, 0)).isEmpty();
@@ -153,7 +153,7 @@ public class SwingTest {
                 .isEmpty();
     }
 
-    /** A force that was found narrows what is known of the lowest clean action. */
+    /** A force found by trial narrows the uncertainty of the lowest clean action. */
     @Test
     public void aFoundForceIsKnownBetter() {
         Job job = strung(Jobs.flatTop());
@@ -206,7 +206,10 @@ public class SwingTest {
         }
     }
 
-    /** What anyone would expect: a higher nut frees the open string, a harder hand needs more, a proud fret is hit. */
+    /**
+     * What anyone would expect: a higher nut frees the open string, a harder hand needs more room, a proud fret is
+     * hit.
+     */
     @Test
     public void movesTheWayOneExpects() {
         Job job = Jobs.flatTop();
@@ -225,7 +228,7 @@ public class SwingTest {
         assertThat(hit.lowestClean().treble().orElseThrow().limitedBy())
                 .satisfies(limit -> assertThat(limit.pressed()).isEqualTo(8))
                 .satisfies(limit -> assertThat(limit.meets()).isEqualTo(9));
-        // A fret that stands proud is no nearer to itself: the notes on it have more room over the next.
+        // A proud fret does not get in its own way: notes fretted on it have more room over the next fret.
         assertThat(hit.strings().get(5).clearance(9, 10)).isGreaterThan(open.clearance(9, 10));
         assertThat(hit.strings().get(5).clearance(8, 9)).isLessThan(open.clearance(8, 9));
     }
@@ -234,7 +237,7 @@ public class SwingTest {
         return swing(job, hand).lowestClean().treble().orElseThrow().action();
     }
 
-    /** The outer strings have the tension and number of the set; inner ones stand between. */
+    /** The outer strings have the tension and number of the set; inner strings lie between them. */
     @Test
     public void stringsAreCountedFromTheTreble() {
         Swing swing = swing(Jobs.flatTop(), PlayingTouch.MEDIUM);
@@ -253,7 +256,10 @@ public class SwingTest {
                         within(1e-9));
     }
 
-    /** The rocker: a leaf under its free end is twice what the middle fret stands proud, where frets lie evenly. */
+    /**
+     * Rocking straightedge: the leaf under its free end is twice what the middle fret stands proud, if the frets are
+     * evenly spaced.
+     */
     @Test
     public void rockerTellsHowProud() {
         Job job = Jobs.put(Jobs.flatTop(), Reading.FRET_ROCKS.at(9), 0.1);
@@ -294,7 +300,10 @@ public class SwingTest {
         }
     }
 
-    /** What a line from one height at fret 1 to another at the joint takes off, mean and most; endless where it passes over a fret. */
+    /**
+     * What the line from one height at fret 1 to another at the joint takes off, mean and most; infinite if it passes
+     * over a fret.
+     */
     private static double taken(FretCrowns crowns, NeckCurve wanted, double start, double end) {
         double sum = 0;
         double most = 0;
@@ -313,8 +322,8 @@ public class SwingTest {
     }
 
     /**
-     * One fret low in the middle: the least in all would tilt the line about it until the far frets stay, and take three
-     * times as much off fret 1. The worst fret counts as much as the mean.
+     * One low fret in the middle: the least total would tilt the line about it until the far frets stay, and take
+     * three times as much off fret 1. The worst fret counts as much as the mean.
      */
     @Test
     public void noFretLosesMoreThanNeeded() {
@@ -333,7 +342,10 @@ public class SwingTest {
         assertThat(Leveling.none(crowns).offFirst()).isZero();
     }
 
-    /** A neck in its wanted curve with one proud fret: only that one is filed; levelled it plays as low as without it. */
+    /**
+     * A neck on its target curve with one proud fret: only that fret is filed, and once leveled the neck plays as low
+     * as without it.
+     */
     @Test
     public void onlyTheProudFretIsFiled() {
         Job job = Jobs.without(Jobs.put(Jobs.flatTop(), Reading.FRET_PROUD.at(9), 0.05), Aim.FALL_AWAY);

@@ -24,7 +24,7 @@ public class SideProfileTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
-    /** Necks as they are: how far the crown at a share of the way from fret 1 to the joint lies below their line, mm. */
+    /** Realistic necks: how far the crown at a share of the way from fret 1 to the joint lies below their line, mm. */
     private enum Shape {
         BOW(u -> 4 * u * (1 - u)),
         BACK_BOW(u -> -4 * u * (1 - u)),
@@ -101,7 +101,7 @@ public class SideProfileTest {
                 .atCap();
     }
 
-    /** From the known neck, by §3.3 to §3.8 written out. */
+    /** Worked out from the known neck by §3.3 to §3.8. */
     private static double cut(Job job, Frets frets, int joint, DoubleUnaryOperator neck) {
         double first = frets.at(1);
         double body = frets.at(joint);
@@ -135,7 +135,7 @@ public class SideProfileTest {
         return Trajectory.of(job, SHOP).trajectory().orElseThrow().impliedStrung();
     }
 
-    /** The fret line over the top at the saddle by the known neck, §3.3 and §3.4 written out. */
+    /** The fret line over the top at the saddle, worked out from the known neck by §3.3 and §3.4. */
     private static double fretLine(Job job, Frets frets, int joint, DoubleUnaryOperator neck) {
         double first = frets.at(1);
         double twelfth = frets.at(12);
@@ -154,19 +154,20 @@ public class SideProfileTest {
         return job.millimeters(reading).orElseThrow();
     }
 
-    /** With one gap, whether called relief or profile, all is as it was (§3.2). */
+    /** With one gap, whether entered as relief or as profile, nothing changes (§3.2). */
     @Test
     public void oneGapIsTheRelief() {
         Job job = Jobs.put(Jobs.flatTop(), Aim.RELIEF, 0.1);
         double relief = cut(job.with(Lines.RELIEF_READ_AT, 7));
         Job read = Jobs.without(job, Reading.RELIEF).with(Lines.RELIEF_READ_AT, 7);
         assertThat(cut(Jobs.put(read, Reading.PROFILE_GAP.at(7), 0.2))).isCloseTo(relief, within(1e-9));
-        // Both at one fret: still one fret, their mean. Of a relief held alone the curve is even wherever it was held.
+        // Both at one fret count as one fret, with their mean. Relief held on its own gives an even curve, wherever it
+        // was held.
         Job both = job.with(Lines.RELIEF_READ_AT, 7);
         assertThat(cut(Jobs.put(both, Reading.PROFILE_GAP.at(7), 0.2))).isCloseTo(cut(both), within(1e-4));
     }
 
-    /** Strings over other frets lead to the same neck as gaps under a straightedge. */
+    /** String heights over other frets lead to the same neck as gaps under a straightedge. */
     @Test
     public void heightsGiveTheSameNeck() {
         Job job = Jobs.flatTop();

@@ -49,7 +49,7 @@ public class TrajectoryTest {
     }
 
     /**
-     * Three points of the same instrument done with pencil and rule: with no relief the string is a straight line through
+     * Three points of the same instrument by pencil and ruler: without relief the string is a straight line through
      * (x1, nut) and (x12, action), so its height at the saddle follows by similar triangles.
      */
     @Test
@@ -174,7 +174,7 @@ public class TrajectoryTest {
                         "/survey/bridgeThickness");
     }
 
-    /** A neck that is off: the straightedge alone tells where it points (§3.6a). */
+    /** With the neck off, the straightedge alone shows where it points (§3.6a). */
     private static Job neckOff() {
         Job job = Jobs.flatTop().with(Lines.STRINGS, Stringing.OFF).with(Lines.JOINT_FIT, JointFit.OFF);
         for (Reading reading : List.of(
@@ -198,7 +198,7 @@ public class TrajectoryTest {
         assertThat(known.basis().assumed())
                 .contains("survey.action.bass", "survey.action.treble", "survey.relief.gap", "survey.nut");
         assertThat(known.disagreement()).isEmpty();
-        // The relief read slack stands in for the one at pitch; without it the shop's usual.
+        // The slack relief stands in for the relief at pitch; without either, the shop's usual value does.
         Trajectory bowed = solve(Jobs.put(neckOff(), Reading.RELIEF_SLACK, 0.05));
         assertThat(bowed.basis().reliefGap()).isEqualTo(0.05);
         assertThat(known.basis().reliefGap()).isBetween(0.1, 0.26);
@@ -224,7 +224,7 @@ public class TrajectoryTest {
         assertThat(plan.heel().orElseThrow().atCap()).isCloseTo(1.6, within(0.05));
     }
 
-    /** The same instrument read in two ways gives one estimate between both, nearer to the one that is known better. */
+    /** The same instrument read in two ways gives one estimate between the two, nearer to the more certain one. */
     @Test
     public void stringsAndStraightedgeGiveOneEstimate() {
         Trajectory strings = solve(Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG));
@@ -240,10 +240,10 @@ public class TrajectoryTest {
         double cut = plan.heel().orElseThrow().atCap();
         assertThat(cut)
                 .isCloseTo(one.weightStrings() * byStrings + (1 - one.weightStrings()) * byStraightedge, within(0.002));
-        // What the straightedge will read is its reading of today and the change: cut and stop are one answer.
+        // The future straightedge reading is today's reading plus the change, so the cut and the stopping point agree.
         double change = plan.targetStrung() - one.value();
         assertThat(plan.strungAsRead()).isCloseTo(implied + 0.4 + change, within(1e-9));
-        // Finer tools on the strings make them count for more.
+        // Finer tools on the strings give the strings more weight.
         Job dial = job.withVisit(
                 job.visit().withTool(Reading.ACTION_BASS, Tool.DIAL).withTool(Reading.ACTION_TREBLE, Tool.DIAL));
         assertThat(SheetAnalysis.of(dial, ShopStandards.DEFAULT)

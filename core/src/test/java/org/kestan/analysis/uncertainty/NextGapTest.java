@@ -19,7 +19,10 @@ public class NextGapTest {
         return NextGap.of(SheetAnalysis.of(job, SHOP));
     }
 
-    /** With one gap in the middle the next one belongs toward the joint, then toward the nut; then all is known well enough. */
+    /**
+     * After one gap in the middle the next belongs toward the joint, then toward the nut; then everything is known
+     * well enough.
+     */
     @Test
     public void towardTheJointFirst() {
         Job job = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG);
@@ -36,7 +39,7 @@ public class NextGapTest {
         assertThat(next(three)).isEmpty();
     }
 
-    /** Without an action the strings say nothing. */
+    /** Without the action the strings give no information. */
     @Test
     public void noneWithoutAnAction() {
         Job job = Jobs.flatTop();

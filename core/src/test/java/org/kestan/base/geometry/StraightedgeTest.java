@@ -26,7 +26,10 @@ public class StraightedgeTest {
                 .isCloseTo(radius - Math.sqrt(radius * radius - width * width / 4), within(1e-12));
     }
 
-    /** In the middle of a 12 in radius board it reads about 1 mm higher at the saddle: computed; common practice lays it there. */
+    /**
+     * In the middle of a board with a 12 in radius it reads about 1 mm higher at the saddle: computed here, and about
+     * what common practice says.
+     */
     @Test
     public void onATwelveInchRadiusItReadsAboutAMillimeterHigher() {
         Frets frets = new Frets(25.5 * INCH);
@@ -59,7 +62,7 @@ public class StraightedgeTest {
     public void readingAndFretLineGoBackAndForth() {
         Straightedge straightedge = new Straightedge(0.85, 8, 283, 6.8, 0);
         assertThat(straightedge.asRead(straightedge.atSaddle(5.9))).isCloseTo(5.9, within(1e-12));
-        // A line level with the frets at the joint is level everywhere: only the middle's height is off.
+        // A line level with the frets at the joint is level everywhere: only the height of the middle differs.
         assertThat(straightedge.atSaddle(6.8 + 0.85)).isCloseTo(6.8, within(1e-12));
         assertThat(new Straightedge(0, 0, 283, 6.8, 0).atSaddle(5)).isCloseTo(5, within(1e-12));
         assertThatThrownBy(() -> new Straightedge(0, 300, 283, 6.8, 0)).isInstanceOf(IllegalArgumentException.class);

@@ -94,7 +94,7 @@ public class LengthTest {
         }
     }
 
-    /** Printed to the nearest 64th, an odd 128th says on which side it lies, and reads back within 1/128 in. */
+    /** Printed to the nearest 64th, an odd 128th shows which side it is on, and reads back within 1/128 in. */
     @Test
     public void sixtyFourthsSayOnWhichSideTheyLie() {
         for (int parts = 0; parts <= 10 * 128; parts++) {

@@ -47,7 +47,7 @@ public class TypedLengthTest {
         };
     }
 
-    /** A comma that may part thousands is asked about, not guessed at; a number without a unit has none. */
+    /** A comma that may separate thousands is asked about, not guessed; a number without a unit has no unit. */
     @Test(dataProvider = "refused")
     public void isAskedAbout(String typed, String usual) {
         assertThat(Length.parse(TypedLength.tidy(typed, usual)).optional()).isEmpty();

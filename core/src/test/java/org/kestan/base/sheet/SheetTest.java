@@ -44,7 +44,7 @@ public class SheetTest {
                         assertThat(paths.add(detail.path())).as(detail.path()).isTrue());
     }
 
-    /** Working order: rows go up from place to place only where the list of the sheet does. */
+    /** Working order: the numbers rise from place to place except where the list in the domain rules does not. */
     @Test
     public void rowsAreThoseOfTheSheet() {
         assertThat(Stream.of(Reading.values()).map(Reading::number))

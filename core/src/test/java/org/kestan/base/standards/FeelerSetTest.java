@@ -50,7 +50,10 @@ public class FeelerSetTest {
         assertThat(FeelerSet.USUAL.stack(-1, 0.5 * THOU).error()).isZero();
     }
 
-    /** Against every subset there is, on random sets: as few leaves as any that comes within the tolerance, none closer. */
+    /**
+     * Against every possible subset, on random sets: no stack within the tolerance has fewer leaves, and none with as
+     * few is closer.
+     */
     @Test
     public void isTheBestOfAllStacks() {
         Random random = new Random(20261123);

@@ -38,7 +38,7 @@ public class ShopStandardsTest {
         assertThat(standard.origin()).isEqualTo(Origin.PRACTICE);
     }
 
-    /** Each family has its own where there is one, else what all have. */
+    /** Each family has its own value if there is one, else the common one. */
     @Test
     public void familiesHaveTheirOwnLimits() {
         assertThat(START.get(Standard.ACTION_WANTED_BASS, Family.SWING_ARCHTOP)).isEqualTo(3);

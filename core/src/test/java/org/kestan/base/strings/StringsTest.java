@@ -193,7 +193,10 @@ public class StringsTest {
         assertThat(length / (length - 2 * end)).isCloseTo(higher, within(0.03 * (higher - 1)));
     }
 
-    /** What is left of the first frets is least: moved a little either way its squares grow; fret 12 stays right. */
+    /**
+     * The remaining error of the first frets is least: a small move either way increases the sum of squares, and fret
+     * 12 stays right.
+     */
     @Test
     public void theNutEvensTheFirstFrets() {
         Frets frets = new Frets(648);

@@ -14,14 +14,14 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.testng.annotations.Test;
 
-/** Where a value comes from stays with it as long as it is that value. */
+/** The source of a value stays with it as long as the value does. */
 public class ProvenanceTest {
 
     private static final Provenance PICTURE = new Provenance(Made.PICTURE, "neck.jpg", OptionalDouble.of(0.0392));
     private static final SourcedReading<Length> ACTION =
             new SourcedReading<>(Reading.ACTION_BASS, Length.ofText("2.41 mm"), PICTURE);
 
-    /** Typed over, taken again, or taken off: the new value has no device behind it. */
+    /** Typed over, taken again or removed: the new value comes from no device. */
     @Test
     public void itGoesWithItsValue() {
         Visit read = Visit.BLANK.with(ACTION);
@@ -56,7 +56,7 @@ public class ProvenanceTest {
                 .isEqualTo(0.001);
     }
 
-    /** Cents are no length, and keep theirs too. */
+    /** Cents are not a length, and keep their source too. */
     @Test
     public void centsKeepTheirs() {
         Provenance ear = new Provenance(Made.SOUND, "", OptionalDouble.of(0.4));

@@ -39,7 +39,7 @@ public class UnknownKeysTest {
         assertThat(written(UnknownKeys.in(read, known), known)).isEqualTo(read);
     }
 
-    /** What is written and read again is the same, and says the same of what is foreign. */
+    /** What is written and read again is the same, unknown keys included. */
     @Test
     public void aRoundTripChangesNothing() {
         Tree.Entries read = list(entry("fret", "5", "theirs", "x"), entry("fret", "7"), entry("fret", "5"));
@@ -59,7 +59,7 @@ public class UnknownKeysTest {
                 .isEqualTo(list(entry("fret", "9"), entry("fret", "5", "theirs", "x")));
     }
 
-    /** Where nothing is foreign nothing is kept, whatever the list has in it. */
+    /** Where nothing is unknown nothing is kept, however long the list is. */
     @Test
     public void nothingForeignIsNothing() {
         Tree.Entries known = list(entry("fret", "5"), entry("fret", "5"));
@@ -68,7 +68,7 @@ public class UnknownKeysTest {
                 .isNotEqualTo(UnknownKeys.NONE);
     }
 
-    /** An entry is known by the key that is written first of it, not by any other it shares with its neighbors. */
+    /** An entry is recognized by the key that is written first, not by any other key it shares with its neighbors. */
     @Test
     public void onlyTheFirstKeySaysWhatAnEntryIsAbout() {
         Tree.Entries known = list(
@@ -81,7 +81,7 @@ public class UnknownKeysTest {
         assertThat(written(UnknownKeys.in(read, known), known)).isEqualTo(read);
     }
 
-    /** A long list from outside costs its length, not its square. */
+    /** The time for a long list from outside grows with its length, not with its square. */
     @Test(timeOut = 20_000)
     public void aLongListIsGoneThroughOnce() {
         List<Tree> read = new ArrayList<>();

@@ -65,12 +65,12 @@ public class AnswersTest {
         return Jobs.put(job, Reading.BRIDGE_THICKNESS, thickness);
     }
 
-    /** A sound flat-top with a dovetail, made in a factory, worth its reset; wants 2.2 and 1.7 mm. */
+    /** A sound, factory-made flat-top with a dovetail that is worth a reset; targets 2.2 and 1.7 mm. */
     private static Job modern() {
         return Jobs.sound(Jobs.flatTop()).with(Lines.HANDMADE, false).with(Lines.VALUE, 2600.0);
     }
 
-    /** Low saddle, bridge at its least, high action. */
+    /** Low saddle, bridge at its minimum, high action. */
     private static Job folded() {
         return saddle(bridge(modern(), 9.0 / 32 * INCH), 1.6);
     }
@@ -87,7 +87,7 @@ public class AnswersTest {
                 .anySatisfy(each -> assertThat(each.ways()).containsExactly(WayCatalog.NECK_RESET));
     }
 
-    /** One 64th too high on a full bridge, no saddle to give: 1/16 in off the bridge opens the way. */
+    /** One 64th too high with a full bridge and no saddle to spare: 1/16 in off the bridge is enough. */
     @Test
     public void aFullModernBridgeThatLacksASixtyFourthIsShaved() {
         Job job = saddle(bridge(action(modern(), 2.2 + INCH / 64, 1.7 + INCH / 64), 3.0 / 8 * INCH), 1.6);
@@ -128,7 +128,7 @@ public class AnswersTest {
                 ways(job).of(WayCatalog.NEW_BRIDGE).predicted().orElseThrow().setup();
         assertThat(taller.action().bass()).isCloseTo(2.2, within(0.2));
         assertThat(taller.protrusion().orElseThrow().bass()).isLessThanOrEqualTo(0.220 * INCH);
-        // Where even the heaviest bridge does not lift the strings enough the neck comes forward.
+        // If even the tallest bridge does not lift the strings enough, the neck comes forward.
         Job far = saddle(bridge(action(modern(), 0.6, 0.5), 11), 6);
         assertThat(answer(far).ways()).containsExactly(WayCatalog.NECK_RESET);
         assertThat(said(answer(far).reasons())).contains("come forward");
@@ -148,7 +148,7 @@ public class AnswersTest {
                 .isCloseTo(SHOP.cost(ShopStandards.RESET) + SHOP.cost(WayCatalog.NEW_BRIDGE.prices()), within(1e-9));
     }
 
-    /** A bridge the job asks for with the reset is paid for with it. */
+    /** A bridge that the job asks for along with the reset is included in the price. */
     @Test
     public void aThickerBridgeAimedAtIsPricedWithTheReset() {
         Job job = Jobs.put(folded(), Aim.BRIDGE_THICKNESS, 9.2);
@@ -175,7 +175,7 @@ public class AnswersTest {
     public void aBodyThatFoldsTooFarIsLookedAtFirst() {
         Job job = Jobs.put(folded(), Reading.PROJECTION_SLACK, 6.4);
         job = job.withVisit(job.visit().without(Defect.BRACE_LOOSE).with(seen(Defect.BELLY, Severity.SOUND)));
-        // The rod works: part of it may be the neck's own, until the slack relief says it is not.
+        // The rod works: part of the bow may be the neck's own, until the slack relief shows it is not.
         assertThat(answer(job).ways()).doesNotContain(WayCatalog.MEND_FIRST);
         assertThat(gate(job, GateId.NECK_PITCH).reasons())
                 .anySatisfy(reason -> assertThat(said(reason)).contains("relief with the strings slack"));
@@ -186,7 +186,7 @@ public class AnswersTest {
                 .anySatisfy(reason -> assertThat(said(reason)).contains("folds by 2.00 mm"));
         assertThat(SheetAnalysis.of(job, SHOP).questions())
                 .anySatisfy(question -> assertThat(question.line()).isEqualTo(Reading.PROJECTION_SLACK));
-        // Its braces found sound, it is a soft top, and is judged.
+        // With its braces found sound it is a soft top, and is judged as one.
         Job soft = job.withVisit(job.visit().with(seen(Defect.BRACE_LOOSE, Severity.SOUND)));
         assertThat(answer(soft).ways()).containsExactly(WayCatalog.NECK_RESET);
     }
@@ -201,7 +201,7 @@ public class AnswersTest {
         job = job.withVisit(job.visit().with(seen(Defect.NECK_JOINT, Severity.SERIOUS)));
         assertThat(answer(job).ways()).containsExactly(WayCatalog.NECK_RESET);
         assertThat(ways(job).of(WayCatalog.MEND_FIRST).possible()).isFalse();
-        // Even with the action right: the neck is loose, and is not left.
+        // Even with the action right, a loose neck is not left.
         Job right = action(saddle(job, 3), 2.2, 1.7);
         assertThat(answer(right).ways()).containsExactly(WayCatalog.NECK_RESET);
         Job through = job.with(Lines.JOINT, Joint.MORTISE_BOLT);
@@ -212,7 +212,7 @@ public class AnswersTest {
 
     @Test
     public void aHairIsNotWorthShaving() {
-        // The saddle lacks 0.3 mm of what the whole drop takes: it does it alone, within the tolerance.
+        // The saddle lacks 0.3 mm of what the full drop takes: it is enough by itself, within the tolerance.
         Job job = saddle(bridge(action(modern(), 2.9, 2.4), 9.5), 2.75);
         Assessment shave = ways(job).of(WayCatalog.SHAVE_BRIDGE);
         assertThat(shave.fit()).isEqualTo(Suitability.NO_NEED);
@@ -223,13 +223,13 @@ public class AnswersTest {
     public void aReliefInItsWindowIsNotTurnedForAFigure() {
         Job job = action(modern(), 2.2, 1.7);
         assertThat(answer(job).ways()).containsExactly(WayCatalog.LEAVE);
-        // What was asked for is work to do, unless it is less than a leaf.
+        // What was asked for is done, unless it is less than a feeler leaf.
         assertThat(answer(Jobs.put(job, Aim.RELIEF, 0.12)).ways()).startsWith(WayCatalog.TRUSS_ROD);
         assertThat(answer(Jobs.put(job, Aim.RELIEF, 0.2 + 0.0254)).ways()).containsExactly(WayCatalog.LEAVE);
         assertThat(answer(Jobs.put(job, Aim.RELIEF, 0.2 + 0.0256)).ways()).startsWith(WayCatalog.TRUSS_ROD);
     }
 
-    /** On random instruments: nothing is recommended that leaves the action worse than it is. */
+    /** On random instruments: nothing is recommended that makes the action worse. */
     @Test
     public void nothingMakesItWorse() {
         Random random = new Random(20261125);
@@ -264,14 +264,14 @@ public class AnswersTest {
         assertThat(said(lower.reasons().get(0))).contains("without its wheels");
         assertThat(lower.reversible()).isTrue();
         assertThat(lower.predicted().orElseThrow().setup().action().bass()).isCloseTo(2.4, within(1e-9));
-        // Where the job wants the bridge taller the lower one is named, with the real reason.
+        // If the job asks for a taller bridge, lowering it is listed with the real reason against it.
         Job taller = Jobs.put(job, Aim.BRIDGE_HEIGHT, 28);
         assertThat(answer(taller).ways()).containsExactly(WayCatalog.NECK_RESET);
         assertThat(answer(taller).runnersUp().get(0).ways()).containsExactly(WayCatalog.FLOATING_BRIDGE);
         assertThat(said(answer(taller).runnersUp().get(0).reason())).contains("not the saddle, the bridge");
     }
 
-    /** An archtop with wheels, its tailpiece read; all at random. */
+    /** A random archtop with adjusting wheels and its tailpiece read. */
     private static Job wheeled(Random random) {
         double bridge = 20 + 10 * random.nextDouble();
         Job job = Jobs.put(
@@ -285,7 +285,7 @@ public class AnswersTest {
         return action(job, height, 0.8 * height);
     }
 
-    /** Where the bridge brings the action there something is done about it, whatever the break angle was before. */
+    /** If the bridge can set the action, it is recommended, whatever the break angle was before. */
     @Test
     public void anArchtopWhoseBridgeReachesIsNotLeft() {
         Random random = new Random(7);
@@ -300,7 +300,7 @@ public class AnswersTest {
             if (ways.about().met(measured) || !reaches) {
                 continue;
             }
-            // What can't be undone is not done as long as it may well be right.
+            // Nothing irreversible is advised as long as the instrument may well be right as it is.
             if (said.ways().equals(List.of(WayCatalog.LEAVE))) {
                 assertThat(ways.of(WayCatalog.LEAVE).outOfTolerance().orElseThrow())
                         .as("%d", i)
@@ -322,7 +322,10 @@ public class AnswersTest {
         assertThat(resets).isLessThan(25);
     }
 
-    /** The strings bend too little and stay so: that is said, with what would mend it, and is no reason to leave the action. */
+    /**
+     * The break angle is too small and stays so: this is reported with what would fix it, and is no reason to leave
+     * the action.
+     */
     @Test
     public void aStopThatStaysIsNamedWithWhatMendsIt() {
         Job job = Jobs.sound(Jobs.archtop()).with(Lines.BRIDGE, ArchtopBridge.ADJUSTABLE);
@@ -335,7 +338,10 @@ public class AnswersTest {
         assertThat(said(said.reasons())).contains("no worse than now").containsIgnoringCase("move the tailpiece");
     }
 
-    /** With no rod to set it the relief stays as read: the cut is worked out for the neck as it is, and the other is shown. */
+    /**
+     * Without a rod the relief stays as read: the cut is worked out for the neck as it is, and the other cut is shown
+     * too.
+     */
     @Test
     public void aRodThatIsNotThereSetsNothing() {
         Job job = Jobs.put(Jobs.put(folded(), Reading.RELIEF, 0.4), Aim.RELIEF, 0.1);
@@ -371,7 +377,10 @@ public class AnswersTest {
         assertThat(both.predicted().orElseThrow().setup().reliefGap()).isCloseTo(0.1, within(1e-9));
     }
 
-    /** Part of the way is offered where it gives a third of what is wanted for a third of the value; else it is left. */
+    /**
+     * Going part of the way is offered if it gives a third of the change for a third of the value; otherwise the
+     * instrument is left.
+     */
     @Test
     public void partOfTheWayHasToBeWorthIt() {
         Job job = saddle(bridge(action(modern(), 3.6, 3.1), 7.2), 3).with(Lines.VALUE, 240.0);

@@ -34,7 +34,7 @@ public class RandomAnswersTest {
 
     private static final int INSTRUMENTS = Integer.getInteger("kestan.instruments", 180);
 
-    /** One in so many is asked what turns its answer: that judges it a hundred times. */
+    /** Only a sample is asked which reading would change its answer: that judges an instrument a hundred times. */
     private static final int CLOSELY = 80;
 
     private static Job instrument(Random random) {
@@ -99,7 +99,7 @@ public class RandomAnswersTest {
                         .isGreaterThanOrEqualTo(0.75);
             }
             List<Candidate> tried = CandidateSearch.of(ways, measured);
-            // Nothing that cuts for an action already right.
+            // Nothing is cut if the action is already right.
             if (ways.about().met(measured)) {
                 assertThat(said.ways())
                         .as(name)
@@ -112,10 +112,10 @@ public class RandomAnswersTest {
                 left++;
             }
             chosen.ifPresent(taken -> {
-                // No gate is left worse, and nothing is refused for a gate it does not worsen.
+                // No gate is left worse, and no way is refused because of a gate it does not make worse.
                 assertThat(taken.gates().worsened()).as(name).isEmpty();
                 if (taken.reaches()) {
-                    // Of those that would do as well, none that is lighter and costs less was passed over.
+                    // Of those that would do as well, none that is lighter and cheaper was passed over.
                     assertThat(tried.stream()
                                     .filter(each -> each.answers()
                                             && each.combined().cost()
@@ -135,7 +135,10 @@ public class RandomAnswersTest {
         assertThat(unsaid).isEmpty();
     }
 
-    /** Where a reading of the action within its half-width turns the answer, it is said on both sides of the turn. */
+    /**
+     * If a reading of the action within its half-width changes the answer, this is reported on both sides of the
+     * change.
+     */
     private static int closely(Job job, Recommendation said, Ways ways, String name, List<String> unsaid) {
         boolean close = CloseCall.of(said, ways.about().sheetAnalysis()).isPresent();
         for (Reading reading : List.of(Reading.ACTION_BASS, Reading.ACTION_TREBLE)) {
@@ -156,12 +159,12 @@ public class RandomAnswersTest {
         return close ? 1 : 0;
     }
 
-    /** More action never gets a lighter answer, except for worth. */
+    /** More action never gets a lighter answer, except because of the instrument's worth. */
     @Test
     public void moreActionNeverGetsALighterAnswer() {
         Random random = new Random(3);
         for (int i = 0; i < 60; i++) {
-            // The relief is right: a rod that has to be turned may bring a high action far under the one wanted.
+            // The relief is right: a rod adjustment may bring a high action far below its target.
             Job job = Jobs.put(instrument(random), Reading.RELIEF, 0.18).with(Lines.DO_IT_ANYWAY, "true");
             if (job.floating() || job.joined(Joint.POCKET_BOLT)) {
                 continue; // there another gate comes into it, the break angle; and stock shims come in steps

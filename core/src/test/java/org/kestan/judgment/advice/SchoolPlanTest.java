@@ -62,7 +62,10 @@ public class SchoolPlanTest {
         assertThat(plan.targetSlack()).isEqualTo(plan.targetStrung());
     }
 
-    /** Kissing is what the straightedge shows: in the middle of a radiused board, the caliper at the bridge's front edge. */
+    /**
+     * Kissing means what the straightedge shows: in the middle of a radiused board, with the caliper at the bridge's
+     * front edge.
+     */
     @Test
     public void theySpeakOfTheStraightedgeAsItReads() {
         Job job = Jobs.flatTop().with(Lines.PROJECTION_ACROSS, StraightedgePosition.MIDDLE);

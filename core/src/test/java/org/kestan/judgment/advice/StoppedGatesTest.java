@@ -57,7 +57,7 @@ public class StoppedGatesTest {
                 .contains(GateId.BRIDGE);
     }
 
-    /** A saddle is read to a few hundredths: by less than that nothing got worse. */
+    /** A saddle is read to a few hundredths: a smaller change is not a worsening. */
     @Test
     public void aStopThatGetsNoWorseIsOnlyNamed() {
         Setup low = setup(LEAST - 0.5, 9);
@@ -76,7 +76,7 @@ public class StoppedGatesTest {
                 .isTrue();
     }
 
-    /** The neck is set to saddle and bridge for good: a reset that leaves one of them at stop is none. */
+    /** The neck is set to saddle and bridge for good: a reset that leaves one of them at stop does not count. */
     @Test
     public void whatCutsTheHeelLeavesNeitherSaddleNorBridgeAtStop() {
         Setup cut = setup(3, CUT - 0.5);

@@ -42,7 +42,10 @@ public class ToleranceChanceTest {
         return SheetAnalysis.of(job, SHOP).measured().orElseThrow();
     }
 
-    /** What is read 6/64 in where 5/64 in is wanted is out for all but the error of the rule. Common practice, no source. */
+    /**
+     * A reading of 6/64 in with a target of 5/64 in is out of tolerance but for the error of the rule. Common
+     * practice, no source.
+     */
     @Test
     public void aSixtyFourthTooHighIsOutByARuleAndRightIsNot() {
         Job high = job("6/64 in", "5/64 in", Tool.RULE_64);
@@ -53,7 +56,7 @@ public class ToleranceChanceTest {
         assertThat(out(read, measured(read))).isLessThan(0.01);
     }
 
-    /** Against draws of the same quantities, where what each side has for itself is far less than what both share. */
+    /** Against random draws of the same quantities, with much less error in each side alone than in what both share. */
     @Test
     public void aDialAfterTheRodIsWorkedOutAsFinelyAsByRule() {
         for (Tool tool : new Tool[] {Tool.RULE_64, Tool.DIAL}) {

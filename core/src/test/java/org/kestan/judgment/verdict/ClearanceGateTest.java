@@ -14,14 +14,17 @@ import org.kestan.job.Jobs;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What lies under the strings: the usual clearance warns, the one asked for stops, and so does a string that touches. */
+/**
+ * Clearance under the strings: below the usual clearance it warns; below the required one, or if a string touches, it
+ * stops.
+ */
 public class ClearanceGateTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
     private static final double STEP = 0.01;
     private static final double ASKED = 3.5;
 
-    /** What is free, what is asked for, and what the gate says. */
+    /** The free clearance, the required clearance, and what the gate says. */
     @DataProvider
     static Object[][] clearances() {
         double usual = SHOP.get(Standard.CLEARANCE);
@@ -62,7 +65,7 @@ public class ClearanceGateTest {
         assertThat(gate.state()).isEqualTo(GateState.UNKNOWN);
     }
 
-    /** An instrument whose strings are so far over what lies under them. */
+    /** An instrument whose strings clear an obstacle by this much. */
     private static Job clearing(double free) {
         Job flat = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.OBSTACLE_DISTANCE, 120), Reading.OBSTACLE_HEIGHT, 1);
         SheetAnalysis sheet = SheetAnalysis.of(flat, SHOP);

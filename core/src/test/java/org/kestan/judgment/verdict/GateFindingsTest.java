@@ -36,14 +36,14 @@ import org.testng.annotations.Test;
 /** What each gate says of an instrument, with the numbers behind it. */
 public class GateFindingsTest {
 
-    /** The body's answer is said beside the neck's pitch. */
+    /** The body's share is reported beside the neck's pitch. */
     @Test
     public void aBodyThatFoldsTooFarAndReadingsThatDisagreeAreSaid() {
         Job job = pitched(1);
         double strung = SheetAnalysis.of(job, SHOP).measured().orElseThrow().projection();
         for (double side : new double[] {-STEP, STEP}) {
             Job whole = Jobs.put(job, Reading.PROJECTION_SLACK, strung + shop(Standard.SINK_MOST) + side);
-            // A rod that works may have bowed the neck back by as much: the slack relief has to say it did not.
+            // A working rod may have bowed the neck back by this much: the slack relief has to rule it out.
             assertThat(neck(whole).reasons().stream().anyMatch(said -> said.is(GateFinding.READ_SLACK_RELIEF)))
                     .isEqualTo(side > 0);
             Job sunk = Jobs.put(whole, Reading.RELIEF_SLACK, 0.2);
@@ -76,7 +76,7 @@ public class GateFindingsTest {
         assertThat(unread.reasons().get(0).is(GateFinding.HUMIDITY_NOT_READ)).isTrue();
     }
 
-    /** Tuned down it is told to be tuned; gauges that were not noted warn. */
+    /** Tuned down, it has to be tuned up first; missing gauges warn. */
     @Test
     public void pitchFollowsTuningAndGauges() {
         Job job = right();
@@ -90,11 +90,11 @@ public class GateFindingsTest {
                 .isEqualTo(GateState.UNKNOWN);
     }
 
-    /** What the rod can do decides what is said of a relief out of its window. */
+    /** What the rod can do decides what is said about a relief outside its window. */
     @Test
     public void theRodDecidesWhatIsSaidOfTheRelief() {
         Job slack = Jobs.put(right(), Reading.RELIEF, 0.5);
-        // Where it buzzes; a straight neck that plays clean is left.
+        // Where it buzzes; a straight neck that plays clean is left alone.
         Job straight = Jobs.put(Jobs.put(right(), Reading.RELIEF, 0), Reading.FRET_PROUD.at(9), 0.4);
         assertThat(reason(slack, TrussRod.WORKS)).isEqualTo(GateFinding.SLACK_TURN_ROD);
         assertThat(reason(slack, TrussRod.NONE)).isEqualTo(GateFinding.SLACK_NO_ROD);
@@ -138,7 +138,7 @@ public class GateFindingsTest {
                 .isEqualTo(GateState.WARN);
     }
 
-    /** Exactly at a threshold: the thresholds that are exact in millimeters, and the side they belong to. */
+    /** Exactly at a threshold: those that are exact in millimeters, and the side they fall on. */
     @Test
     public void theThresholdItselfBelongsToOneSide() {
         assertThat(gate(lift(shop(Standard.BRIDGE_LIFT)), GateId.SOUNDNESS).state())
@@ -233,7 +233,7 @@ public class GateFindingsTest {
         return ((Quantity.Said) said).finding().kind();
     }
 
-    /** What a floating bridge has not told is asked for; a one-piece bridge has no wheels to ask about. */
+    /** Missing readings of a floating bridge are asked for; a one-piece bridge has no wheels to ask about. */
     @Test
     public void aFloatingBridgeIsAskedForItsRange() {
         Job unread = Jobs.without(Jobs.without(Jobs.archtop(), Reading.BRIDGE_LOWEST), Reading.BRIDGE_HIGHEST);
@@ -260,7 +260,7 @@ public class GateFindingsTest {
                 .isTrue();
     }
 
-    /** What is wanted: the job's own action, side by side with the shop's usual one where the job says none. */
+    /** The target: the job's own action, beside the shop's usual one if the job has none. */
     @Test
     public void theShopsActionStandsInForOneNotSaid() {
         Job none = Jobs.without(Jobs.without(right(), Aim.ACTION_BASS), Aim.ACTION_TREBLE);
@@ -273,7 +273,10 @@ public class GateFindingsTest {
         assertThat(Targets.filled(right(), SHOP)).isEqualTo(right());
     }
 
-    /** The rod is asked for the nearest edge of the window, or for what the job wants; within a leaf it is asked for nothing. */
+    /**
+     * The rod is set to the nearest edge of the window, or to what the job asks for; within a feeler leaf nothing is
+     * asked of it.
+     */
     @Test
     public void theRodIsAskedForWhatIsWanted() {
         Job job = Jobs.without(right(), Aim.RELIEF);

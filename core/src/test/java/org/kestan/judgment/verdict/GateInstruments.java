@@ -12,12 +12,12 @@ import org.kestan.job.Job;
 import org.kestan.job.Jobs;
 import org.kestan.job.terms.Lines;
 
-/** Instruments that are right in every gate but one reading, for the tests of the gates. */
+/** Instruments for the gate tests that are right at every gate except for one reading. */
 final class GateInstruments {
 
     static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
-    /** How far on either side of a threshold an instrument lies, in the unit of its reading. */
+    /** How far an instrument lies on either side of a threshold, in the unit of its reading. */
     static final double STEP = 0.01;
 
     private GateInstruments() {}
@@ -26,7 +26,7 @@ final class GateInstruments {
         return SHOP.get(standard, Family.STEEL);
     }
 
-    /** Right in every gate: the thresholds move one reading of it. */
+    /** Right at every gate: the tests move one reading of it across a threshold. */
     static Job right() {
         Job job = Jobs.sound(Jobs.flatTop()).withStrings(Instruments.ON).with(Lines.VALUE, 5000.0);
         job = action(job, 2.0, 1.6);
@@ -55,7 +55,9 @@ final class GateInstruments {
         return Jobs.put(job, Reading.BRIDGE_HEIGHT, height);
     }
 
-    /** A pin bridge whose break angle behind the saddle is so many degrees over what the string's slope in front gives. */
+    /**
+     * A pin bridge whose break angle is this many degrees more than the string's slope in front of the saddle gives.
+     */
     static Job bending(double degrees) {
         Job job = right();
         for (double pins = 5; pins < 40; pins += 0.002) {
@@ -73,7 +75,7 @@ final class GateInstruments {
         throw new AssertionError("no pin distance bends by " + degrees);
     }
 
-    /** Frets over the top such that the neck's pitch is so many degrees. */
+    /** The height of the frets over the top that gives the neck this pitch, in degrees. */
     static Job pitched(double degrees) {
         Job job = right();
         double crown = SheetAnalysis.of(job, SHOP).measured().orElseThrow().projection();

@@ -25,7 +25,7 @@ import org.kestan.job.terms.Lines;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Every threshold of every gate, with an instrument just on one side of it and one just on the other. */
+/** Every threshold of every gate, with one instrument just on each side of it. */
 public class GateThresholdsTest {
 
     /**
@@ -210,7 +210,7 @@ public class GateThresholdsTest {
                 out -> saddle(right(), out),
                 pass(GateFinding.SADDLE_NEED_NOT),
                 warn(GateFinding.SADDLE_TOO_TALL));
-        // The action asks for 2 mm on both sides: the saddle just has that over its least, or does not.
+        // The target action needs 2 mm on both sides: the saddle just has that above its minimum, or just lacks it.
         double lever = SheetAnalysis.of(right(), SHOP)
                 .measured()
                 .map(setup -> setup.crownRiseFor(setup.action().map(now -> now - 1)))

@@ -38,7 +38,10 @@ public class SchoolsTest {
         return SheetAnalysis.of(job, SHOP).measured().orElseThrow();
     }
 
-    /** Less saddle where the break angle is ample; at that least the angle is just good, and never under what was played. */
+    /**
+     * Less saddle where the break angle is ample; at the least saddle the angle is just good, and never below what it
+     * was before.
+     */
     @Test
     public void theLeastSaddleGoesByTheBreakAngle() {
         ShopStandards byAngle = SHOP.with(School.SADDLE_BY_BREAK_ANGLE);
@@ -58,12 +61,15 @@ public class SchoolsTest {
         assertThat(SaddleReserve.least(setup(steep), byAngle)).isEqualTo(SHOP.get(Standard.PROTRUSION_PLAYED));
         Job poor = Jobs.put(Jobs.put(ample, Reading.PIN_DISTANCE, 14), Reading.STRING_RAMP, 0);
         assertThat(SaddleReserve.least(setup(poor), byAngle)).isEqualTo(rule);
-        // A pin distance nobody read tells no angle to go by.
+        // Without the pin distance there is no break angle to go by.
         assertThat(SaddleReserve.least(setup(Jobs.without(ample, Reading.PIN_DISTANCE)), byAngle))
                 .isEqualTo(rule);
     }
 
-    /** A bridge that was cut before counts at its old height where the shop holds with that: the neck goes further back. */
+    /**
+     * A bridge that was cut before counts at its old height if the shop follows that school: the neck goes farther
+     * back.
+     */
     @Test
     public void theBridgeAsItWasMade() {
         Job job = Jobs.flatTop().with(Dimension.BRIDGE_AS_MADE, Length.ofText("10.8 mm"));
@@ -91,7 +97,7 @@ public class SchoolsTest {
         return Jobs.put(Jobs.put(Jobs.without(job, Aim.RELIEF), Reading.RELIEF, 0.02), Reading.FRET_PROUD.at(9), proud);
     }
 
-    /** A straight neck that plays clean is left, by the shops that hold with that; one that buzzes is not. */
+    /** A straight neck that plays clean is left alone by shops of that school; one that buzzes is not. */
     @Test
     public void aStraightNeckThatPlaysCleanIsLeft() {
         assertThat(RodAdjustment.at(setup(straight(0)), straight(0), SHOP).needed())
@@ -121,7 +127,7 @@ public class SchoolsTest {
         double leverage = was.basis().saddle() / was.basis().actionAt();
         for (Side side : Side.values()) {
             Reading action = side == Side.BASS ? Reading.ACTION_BASS : Reading.ACTION_TREBLE;
-            // The action that puts the crown where a rod of that shape puts it, the nut read as before.
+            // The action that puts the crown where a rod of that shape would put it, with the nut as read before.
             Setup level = setup(turned);
             double lacking =
                     was.crown().get(side) + share * told - level.crown().get(side);
@@ -138,7 +144,10 @@ public class SchoolsTest {
         return saddle / twelfth * (twelfth - first) / (saddle - first);
     }
 
-    /** Two readings, before and after the rod was turned, teach how it bends this neck; what is known then is known better. */
+    /**
+     * Two readings, before and after a rod adjustment, show how the rod bends this neck; what depends on it is then
+     * more certain.
+     */
     @Test
     public void twoReadingsTeachTheRod() {
         RodEffect usual = RodEffect.of(Jobs.flatTop(), SHOP);
@@ -150,12 +159,12 @@ public class SchoolsTest {
             assertThat(seen.share()).isBetween(Math.min(1, share) - 1e-3, Math.max(1, share) + 1e-3);
             assertThat(seen.standard()).isLessThan(usual.standard() / 2);
         }
-        // Worked on in between, the two tell nothing.
+        // With other work done in between, the two readings show nothing.
         Job worked = Jobs.put(Jobs.put(twice(1.3), Reading.SADDLE_BASS, 2.7), Reading.SADDLE_TREBLE, 1.9);
         assertThat(RodEffect.of(worked, SHOP).seen()).isEmpty();
     }
 
-    /** What the rod's shape makes of the plan goes with what was seen. */
+    /** The effect of the rod's shape on the plan follows what was observed. */
     @Test
     public void aLearnedRodMovesThePlan() {
         Job job = Jobs.put(twice(1.3), Reading.RELIEF, 0.2);

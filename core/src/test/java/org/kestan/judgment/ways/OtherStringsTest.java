@@ -30,7 +30,10 @@ public class OtherStringsTest {
         return Instruments.all().get(which);
     }
 
-    /** Tension goes with the mass per length at one pitch and scale (Mersenne): plain strings by the square of the gauge. */
+    /**
+     * At the same pitch and scale, tension is proportional to mass per length (Mersenne): for plain strings, to the
+     * square of the gauge.
+     */
     @Test
     public void pullFollowsTheGauges() {
         Job job = job("flat-top for a lighter set");
@@ -44,7 +47,7 @@ public class OtherStringsTest {
         assertThat(then.total()).isLessThan(now.total());
     }
 
-    /** The body comes back by the share of its sink that the pull falls by, and the action falls with it. */
+    /** The body comes back by the share of its sink by which the pull drops, and the action drops with it. */
     @Test
     public void bodyAndNeckFollowThePull() {
         Job job = job("flat-top for a lighter set");
@@ -63,7 +66,7 @@ public class OtherStringsTest {
         assertThat(after.action().bass()).isLessThan(before.action().bass());
     }
 
-    /** A set that was asked for is work to do, before anything else is judged; one that was not is only offered. */
+    /** A string change that was asked for is done before anything else is judged; one that was not is only offered. */
     @Test
     public void aWantedSetIsPartOfTheAnswer() {
         assertThat(Recommendation.of(ways(job("flat-top for a lighter set"))).ways())
@@ -82,7 +85,7 @@ public class OtherStringsTest {
         assertThat(ways(job).of(WayCatalog.STRINGS).fit()).isEqualTo(Suitability.UNKNOWN);
     }
 
-    /** Lowered until the strings bend by what is good; at the least height it goes no farther. */
+    /** The tailpiece is lowered until the break angle is good; at its lowest it goes no farther. */
     @Test
     public void theTailpieceSetsTheBend() {
         Ways ways = ways(job("archtop with a high tailpiece"));
@@ -95,7 +98,7 @@ public class OtherStringsTest {
         assertThat(height).isGreaterThanOrEqualTo(8).isLessThan(24);
         assertThat(degrees).isGreaterThan(before.leastBreakAngle().orElseThrow().degrees());
         assertThat(degrees >= 15 - 0.05 || height == 8).isTrue();
-        // More press, and the top gives: the action does not rise.
+        // More pressure makes the top give: the action does not rise.
         assertThat(taken.predicted().orElseThrow().press().orElseThrow())
                 .isGreaterThan(ways.measured().orElseThrow().press().orElseThrow());
         assertThat(after.action().bass()).isLessThanOrEqualTo(before.action().bass());

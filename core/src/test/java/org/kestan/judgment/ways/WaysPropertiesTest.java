@@ -132,7 +132,7 @@ public class WaysPropertiesTest {
         }
     }
 
-    /** What reaches the action does; what claims to is no way off. */
+    /** A way that reaches the action really does; one that claims to is not off. */
     @Test
     public void whatReachesTheActionIsNearIt() {
         Random random = new Random(SEED);
@@ -153,7 +153,7 @@ public class WaysPropertiesTest {
         }
     }
 
-    /** Nothing is lost between neck, saddle and strings: crown and projection add up to the support, after every way. */
+    /** Neck, saddle and strings agree after every way: crown height and projection add up to the support height. */
     @Test
     public void crownAndProjectionAddUpAfterEveryWay() {
         Random random = new Random(SEED);
@@ -171,7 +171,7 @@ public class WaysPropertiesTest {
         }
     }
 
-    /** Bass and treble changed over, everything else alike, give the same answers changed over. */
+    /** Swapping bass and treble, all else alike, swaps the answers. */
     @Test
     public void bassAndTrebleAreAlike() {
         Random random = new Random(SEED);
@@ -209,7 +209,7 @@ public class WaysPropertiesTest {
                 .with(Aim.ACTION_TREBLE, job.get(Aim.ACTION_BASS).orElseThrow());
     }
 
-    /** A sheet with any of its readings missing is judged all the same: unknown, never a failure. */
+    /** A sheet is judged whichever of its readings are missing: as unknown, never with a failure. */
     @Test
     public void anyReadingMayBeMissing() {
         Random random = new Random(SEED);
@@ -245,7 +245,7 @@ public class WaysPropertiesTest {
         }
     }
 
-    /** Every school and standard of a shop may be changed without anything falling over. */
+    /** Any school and standard of a shop may be changed without a failure. */
     @Test
     public void everySchoolIsJudgedBy() {
         Random random = new Random(SEED);
@@ -270,7 +270,7 @@ public class WaysPropertiesTest {
                 .isCloseTo(8.8 + 2.1, within(1e-9));
     }
 
-    /** More ways taken together never cost less than any of them, and leave no more than they find to do. */
+    /** More ways together never cost less than any one of them, and leave no more to do than they find. */
     @Test
     public void combinationsAddUp() {
         Random random = new Random(SEED);

@@ -235,7 +235,7 @@ public class WaysTest {
     @Test
     public void anArchtopWithItsAdjusterAtTheBottom() {
         Job job = Jobs.sound(Jobs.archtop()).with(Lines.BRIDGE, ArchtopBridge.ADJUSTABLE);
-        // How low it goes was not read: one of the ways a floating bridge comes down does it, and the reading tells
+        // How low it goes was not read: one of the ways to lower a floating bridge applies, and that reading tells
         // which.
         assertThat(recommended(job)).containsExactly(WayCatalog.FLOATING_BRIDGE);
         assertThat(said(ways(job).of(WayCatalog.FLOATING_BRIDGE).reasons())).contains("Read how low");
@@ -244,7 +244,7 @@ public class WaysTest {
         assertThat(trimmed.possible()).isTrue();
         assertThat(trimmed.reversible()).isFalse();
         assertThat(said(trimmed.reasons().get(0))).contains("wheels are at their end");
-        // On a collectible the foot is not trimmed: the top piece on a strip does it, and the old parts are kept.
+        // On a collectible the foot is not trimmed: the top piece on a strip does the job, and the old parts are kept.
         Assessment onStrip = ways(collectible(low)).of(WayCatalog.FLOATING_BRIDGE);
         assertThat(onStrip.possible()).isTrue();
         assertThat(onStrip.reversible()).isTrue();
@@ -256,7 +256,7 @@ public class WaysTest {
         assertThat(wheels.reaches()).isTrue();
         assertThat(wheels.price().cost()).isLessThan(trimmed.price().cost());
 
-        // A taller bridge that is asked for is not served by lowering it.
+        // If a taller bridge is asked for, lowering it does not help.
         assertThat(recommended(Jobs.put(low, Aim.BRIDGE_HEIGHT, 28))).containsExactly(WayCatalog.NECK_RESET);
     }
 
@@ -274,7 +274,8 @@ public class WaysTest {
     public void aBoltOnThatNeedsFourTenthsTakesTheHalfDegreeShim() {
         Job job = joint(saddle(Jobs.sound(Jobs.flatTop()), 1.6), Joint.POCKET_BOLT);
         job = Jobs.put(job, Reading.POCKET_LENGTH, 68);
-        // The action that a neck 0.4° too far forward gives is found, not taken from the program's own inverse.
+        // The action of a neck pitched 0.4° too far forward is found by search, not taken from the program's own
+        // inverse.
         Job level = Jobs.put(Jobs.put(job, Aim.ACTION_BASS, 2.2), Aim.ACTION_TREBLE, 1.7);
         double rise = 283 * Math.tan(Math.toRadians(0.4)) * 316 / (316 + 283 + 632 * (0.5 - Math.pow(2, -14 / 12.0)));
         Job high = action(level, 2.2 + rise, 1.7 + rise);
@@ -283,7 +284,7 @@ public class WaysTest {
         assertThat(said(shim.reasons().get(0))).contains("It needs 0.40\u00b0").contains("0.50\u00b0 shim");
         assertThat(shim.predicted().orElseThrow().setup().rotation().degrees()).isCloseTo(0.5, within(1e-12));
         assertThat(said(shim.reasons().get(1))).contains("0.59 mm");
-        // The stock shim overshoots by a tenth of a degree, more than 1/128 in of action: the saddle does the rest.
+        // The stock shim overshoots by a tenth of a degree, more than 1/128 in of action: the saddle makes up for it.
         assertThat(recommended(high)).containsExactly(WayCatalog.POCKET_SHIM, WayCatalog.SADDLE);
         assertThat(ways(high).of(WayCatalog.NECK_RESET).possible()).isFalse();
         assertThat(ways(high).shims()).hasSize(6);
@@ -381,7 +382,7 @@ public class WaysTest {
         List<DecidingCircumstance> changes = DecidingCircumstance.of(now, sheetAnalysis);
         assertThat(changes)
                 .anySatisfy(change -> {
-                    // A collectible counts money too: a reset costs more than this one is worth.
+                    // Money counts for a collectible, too: a reset costs more than this one is worth.
                     assertThat(said(change.condition())).isEqualTo("If it were collectible");
                     assertThat(change.then().ways()).containsExactly(WayCatalog.LEAVE);
                 })

@@ -86,7 +86,7 @@ public class PlanDragTest {
         assertThat(plan(action).plannedAction(Side.BASS)).isCloseTo(3.9, within(1e-9));
     }
 
-    /** The saddle is not moved under the bridge's top. */
+    /** The saddle can't be moved below the top of the bridge. */
     @Test
     public void nothingIsMovedBelowZero() {
         Job down = PlanDrag.move(byTarget(Jobs.flatTop()), Handle.FRET_LINE, -8, MM::length);

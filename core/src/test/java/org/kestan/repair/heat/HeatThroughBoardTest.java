@@ -127,7 +127,9 @@ public class HeatThroughBoardTest {
                 .isFalse();
     }
 
-    /** The board is as thick as the frets stand over the top, less the fret; where that was not read nothing is told. */
+    /**
+     * The board is as thick as the frets stand over the top, less the fret; without that reading there is no estimate.
+     */
     @Test
     public void theBoardOfAJob() {
         Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.FRETS_OVER_TOP, 7.5), Reading.FRET_HEIGHT, 1);

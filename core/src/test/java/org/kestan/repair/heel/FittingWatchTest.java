@@ -63,7 +63,7 @@ public class FittingWatchTest {
         };
     }
 
-    /** The six ways, each by its sign. */
+    /** The six directions, each by its sign. */
     @Test(dataProvider = "off")
     public void sixWaysToBeOff(double over, double drift, double roll, Off pitch, Off side, Off turned) {
         FittingWatch watch = FittingWatch.of(GOAL, List.of(read(over, drift, roll)));
@@ -84,7 +84,7 @@ public class FittingWatchTest {
         assertThat(nothing.roll().off()).isEqualTo(Off.UNREAD);
     }
 
-    /** A saddle comes down by what the plan takes off its bottom, on both sides. */
+    /** The saddle comes down by what the plan takes off its bottom, on both sides. */
     @Test
     public void whereASaddleHasToCome() {
         Job job = WorkPlan.taking(Jobs.flatTop(), List.of(WayCatalog.SADDLE));
@@ -96,7 +96,7 @@ public class FittingWatchTest {
         assertThat(TrimGoal.of(plan, Trim.Part.BRIDGE)).isEmpty();
     }
 
-    /** A number out of its check says so: the sink before, what was predicted after. */
+    /** A number outside its check is reported: the sink before, the prediction after. */
     @Test
     public void aReadingAgainstItsCheck() {
         StepCheck sink = StepCheck.of(PLAN, Step.Into.BEFORE, JOB.visit(), Reading.PROJECTION_SLACK)

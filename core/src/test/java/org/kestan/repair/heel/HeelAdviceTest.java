@@ -21,7 +21,7 @@ import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.tree.UnknownKeys;
 import org.testng.annotations.Test;
 
-/** The bench's advice followed to the letter on virtual necks whose truth is known. */
+/** The bench's advice followed to the letter on virtual necks whose true state is known. */
 public class HeelAdviceTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
@@ -29,13 +29,13 @@ public class HeelAdviceTest {
     private static final double READING = 0.15;
     private static final int MOST_SETS = 40;
 
-    /** What a pull takes off the harder cheek, as a share. */
+    /** What a pull takes off the harder cheek, as a share of the other. */
     private static final double HARD = 0.7;
 
-    /** How far a gross reading is off, mm. */
+    /** How far off a gross misreading is, mm. */
     private static final double BLUNDER = 1;
 
-    /** How far the bias of the readings goes from one to the next, mm. */
+    /** How far the bias of the readings drifts from one to the next, mm. */
     private static final double DRIFT = 0.02;
 
     private static HeelGoal goal(double cut, double drift) {
@@ -55,7 +55,10 @@ public class HeelAdviceTest {
                 new Straightedge(0.6, 8, distance, o, 0));
     }
 
-    /** A neck as it is: its rates, one cheek harder than the other, how its paper dulls, and whether its middle holds it off. */
+    /**
+     * A realistic neck: its rates, one cheek harder than the other, how its paper dulls, and whether its middle holds
+     * it off.
+     */
     private static final class VirtualNeck {
 
         private final HeelGoal goal;
@@ -99,7 +102,7 @@ public class HeelAdviceTest {
             }
         }
 
-        /** What dulls is the sheet: after a dozen pulls the hand takes a fresh one, and says so. */
+        /** The sheet dulls: after a dozen pulls the hand takes a fresh one, and logs it. */
         boolean takesFreshPaper(Side side) {
             int cheek = side == Side.BASS ? 0 : 1;
             boolean fresh = worn[cheek] > 12;
@@ -127,7 +130,10 @@ public class HeelAdviceTest {
             return goal.cap(side, goal.turn().radians(), goal.drift()) - off[side == Side.BASS ? 0 : 1];
         }
 
-        /** A straightedge that creeps, a hand that tires: what is read drifts from what is, and now and then is grossly wrong. */
+        /**
+         * A straightedge that creeps, a hand that tires: readings drift from the truth, and now and then one is
+         * grossly wrong.
+         */
         HeelEntry read() {
             bias += random.nextGaussian() * DRIFT;
             double gross = random.nextInt(100) < 3 ? (random.nextBoolean() ? BLUNDER : -BLUNDER) : 0;
@@ -197,7 +203,10 @@ public class HeelAdviceTest {
         return new End(neck.projection() - goal.target(), neck.drift(), rounds, banded, held);
     }
 
-    /** The same with a naive hand: the usual rate taken for true, half of what is left each time until nothing is left. */
+    /**
+     * The same with a naive hand: it takes the usual rate for true and removes half of what is left each time, until
+     * nothing is left.
+     */
     private static End naive(int seed) {
         Random random = new Random(seed);
         HeelGoal goal = goal(0.5 + random.nextDouble(), (random.nextDouble() - 0.5) * 3);
@@ -251,14 +260,14 @@ public class HeelAdviceTest {
                 covered,
                 share(plain, end -> Math.abs(end.over()) <= 0.3),
                 Arrays.stream(plain).mapToDouble(End::over).max().orElseThrow());
-        // 95 % of a thousand; of fewer, what chance leaves of it twice in a hundred.
+        // 95 % of a thousand; for fewer, the share that chance undercuts only twice in a hundred.
         double enough = 0.95 - (NECKS < 1000 ? 2 * Math.sqrt(0.95 * 0.05 / NECKS) : 0);
         assertThat(within).isGreaterThanOrEqualTo(enough);
         assertThat(most).isLessThan(0.6);
         assertThat(straight).isGreaterThanOrEqualTo(enough);
         assertThat(rounds[rounds.length / 2]).isLessThan(12);
         assertThat(within).isGreaterThan(share(plain, end -> Math.abs(end.over()) <= 0.3));
-        // Readings of one neck belong together: the standard error of a ratio over necks.
+        // Readings of one neck are correlated: the standard error of a ratio over necks.
         double chance = 2
                 * Math.sqrt(Arrays.stream(ends)
                         .mapToDouble(end -> Math.pow(end.held() - covered * end.banded(), 2))
@@ -268,7 +277,7 @@ public class HeelAdviceTest {
         assertThat(chance).as("enough necks to tell").isLessThan(0.15);
     }
 
-    /** A disc: no pulls are counted, the readings alone tell what is left, and when to stop. */
+    /** A disc: pulls are not counted, so the readings alone show what is left and when to stop. */
     @Test
     public void readingsAloneTellOnADisc() {
         HeelGoal goal = goal(1, 0);
@@ -291,7 +300,7 @@ public class HeelAdviceTest {
         HeelAdvice last = HeelAdvice.of(goal, log, SHOP);
         assertThat(last.word()).isNotEqualTo(HeelAdvice.Word.OVER);
         assertThat(last.pulls().bass() + last.pulls().treble()).isLessThan(8);
-        // Past it by more than a reading's spread it says so.
+        // Past the target by more than a reading's spread, it says so.
         for (int i = 0; i < 3; i++) {
             log.add(new HeelEntry.Read(
                     Optional.of(VirtualNeck.length(goal.straightedge().asRead(goal.target() + 0.8))),
@@ -320,7 +329,7 @@ public class HeelAdviceTest {
         assertThat(before).isGreaterThan(0.5);
     }
 
-    /** An empty log gives the first set, and says what is left as the plan does. */
+    /** An empty log gives the first set, and the same remainder as the plan. */
     @Test
     public void firstSetFromWhatIsUsual() {
         HeelGoal goal = goal(1.2, 1);

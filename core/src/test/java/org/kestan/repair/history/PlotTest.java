@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import org.testng.annotations.Test;
 
-/** Where readings and their trend lie in a picture. */
+/** The places of readings and their trend in a picture. */
 public class PlotTest {
 
     private static final Plot.Frame FRAME = new Plot.Frame(60, 20, 500, 200);
@@ -28,7 +28,9 @@ public class PlotTest {
         return all;
     }
 
-    /** Everything lies within the frame, readings in their order, the line within its band and that within the wide one. */
+    /**
+     * Everything is within the frame, readings in order, the line within its band, and that band within the wider one.
+     */
     @Test
     public void allLiesWithinTheFrame() {
         Random random = new Random(11);
@@ -73,7 +75,7 @@ public class PlotTest {
         assertThat(y).isBetween(20 - 1e-6, 220 + 1e-6);
     }
 
-    /** A straight line is drawn straight, with its readings on it. */
+    /** A straight line is drawn straight, and its readings lie on it. */
     @Test
     public void aStraightLineIsDrawnStraight() {
         List<Trend.Point> points = new ArrayList<>();

@@ -14,8 +14,9 @@ import org.hipparchus.stat.regression.OLSMultipleLinearRegression;
 import org.testng.annotations.Test;
 
 /**
- * Fits against certified values of the NIST Statistical Reference Datasets (Norris, Pontius, Longley), and against a statistics
- * library. The data are from memory: that the certified values come out to so many digits says that they are right.
+ * Fits against certified values of the NIST Statistical Reference Datasets (Norris, Pontius, Longley), and against a
+ * statistics library. The data are from memory; the agreement with the certified values in so many digits shows that
+ * they are right.
  */
 public class TrendTest {
 
@@ -62,7 +63,7 @@ public class TrendTest {
         double[][] design = new double[NORRIS.length / 2][];
         double[] values = new double[design.length];
         for (int i = 0; i < design.length; i++) {
-            // Written y and x in turn; x is the first of each pair in the certified file's second column.
+            // Written as y and x in turn; x is the second column of the certified file.
             values[i] = NORRIS[2 * i];
             design[i] = new double[] {1, NORRIS[2 * i + 1]};
         }
@@ -161,7 +162,7 @@ public class TrendTest {
         assertThat(trend.crossing(5)).isEmpty();
     }
 
-    /** What has not moved is left alone; what moved fast at first and slows is told from a straight line. */
+    /** What has not moved is left alone; fast movement that slows down is distinguished from a straight line. */
     @Test
     public void whatStaysAndWhatSlows() {
         Trend still = Trend.of(yearly(8, t -> 0.4, 0.03)).orElseThrow();
@@ -173,9 +174,9 @@ public class TrendTest {
     }
 
     /**
-     * From three to eight visits the prediction band holds about 95 of a hundred next readings, the band of the line the true
-     * one, and the interval in which the saddle runs out the year it does: where all runs are counted, a saddle that does not
-     * tell yet among them.
+     * With three to eight visits the prediction band covers about 95 of a hundred next readings, the band of the line
+     * covers the true line, and the interval for the saddle covers the year it runs out; runs that show nothing yet
+     * are counted, too.
      */
     @Test
     public void theBandsHoldFromThreeVisitsToEight() {
@@ -219,7 +220,7 @@ public class TrendTest {
         }
     }
 
-    /** Humidity is taken out where every visit has it. */
+    /** Humidity is corrected for if every visit has it. */
     @Test
     public void humidityIsTakenOut() {
         List<Trend.Point> points = new ArrayList<>();

@@ -57,7 +57,7 @@ public class HoldingTimeTest {
         assertThat(holds.pricePerYear()).isEqualTo(90);
     }
 
-    /** What settles takes longer: r·τ·ln(1 + t/τ) has risen by the allowance. */
+    /** A settling movement takes longer: r·τ·ln(1 + t/τ) has risen by the allowance. */
     @Test
     public void itSlowsAfterAReset() {
         double years = HoldingTime.years(0.3, 0.05, 10);
@@ -67,7 +67,7 @@ public class HoldingTimeTest {
         assertThat(HoldingTime.years(50, 0.05, 10)).isEqualTo(60);
     }
 
-    /** What lies too far off is only said to be later. */
+    /** A year beyond the horizon is only given as later. */
     @Test
     public void farYearsAreNotSaidToTheYear() {
         assertThat(HoldingText.years(new HoldingTime(2041, 2033, 2066, 4, 2086)))
@@ -78,7 +78,7 @@ public class HoldingTimeTest {
                 .isEqualTo("after 2086 (not before 2050)");
     }
 
-    /** Three visits of an instrument tell its own growth; one tells nothing, and the shop's usual counts. */
+    /** Three visits give an instrument's own growth; one gives none, and the shop's usual rate counts. */
     @Test
     public void itsOwnVisitsTell() {
         Growth usual = Growth.of(Jobs.flatTop(), SHOP);

@@ -13,7 +13,7 @@ import java.util.Random;
 import org.kestan.base.standards.InstrumentKind;
 import org.testng.annotations.Test;
 
-/** How far hands lie from what is planned, learned from diaries. */
+/** How far working times vary from the plan, learned from diaries. */
 public class HandSpreadTest {
 
     private static final double USUAL = 0.35;
@@ -35,7 +35,7 @@ public class HandSpreadTest {
                 hands);
     }
 
-    /** Steps of very different lengths, each drawn log-normal with one spread: it comes back. */
+    /** Steps of very different lengths, each drawn log-normal with one spread: the spread is recovered. */
     @Test
     public void aKnownSpreadIsRecovered() {
         for (double known : new double[] {0.15, 0.35, 0.6}) {
@@ -54,7 +54,7 @@ public class HandSpreadTest {
         }
     }
 
-    /** Steps timed once tell nothing of a spread; nor do two lines of a diary written in one go. */
+    /** Steps timed once say nothing about spread; nor do two diary lines written together. */
     @Test
     public void littleLeavesItAsItWas() {
         assertThat(HandSpread.of(List.of(), USUAL)).isEqualTo(new HandSpread(USUAL, 0));

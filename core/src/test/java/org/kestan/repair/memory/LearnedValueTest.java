@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 
 public class LearnedValueTest {
 
-    /** How far shops lie from the default, how far one job lies from the next, how many jobs. */
+    /** How far shops vary from the default, how far jobs vary from each other, how many jobs. */
     @DataProvider
     static Object[][] shops() {
         return new Object[][] {
@@ -29,7 +29,7 @@ public class LearnedValueTest {
         };
     }
 
-    /** What is offered is on average no farther from the truth than the plain mean, whatever shops are like. */
+    /** On average the value offered is no farther from the truth than the plain mean, whatever shops are like. */
     @Test(dataProvider = "shops")
     public void neverWorseThanThePlainMean(double apart, double scatter, int jobs) {
         Random random = new Random(5);

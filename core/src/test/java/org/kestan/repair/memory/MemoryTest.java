@@ -36,7 +36,7 @@ public class MemoryTest {
                 Map.of());
     }
 
-    /** Simulated shops whose bodies fold otherwise than the default: with many jobs the known sink is recovered. */
+    /** Simulated shops whose bodies fold differently from the default: with many jobs the known sink is recovered. */
     @Test
     public void knownSinksAreRecovered() {
         Random random = new Random(7);
@@ -56,7 +56,7 @@ public class MemoryTest {
         }
     }
 
-    /** Few jobs leave the default nearly as it is, and each more draws it nearer to what they say. */
+    /** Few jobs leave the default almost as it is; each further one pulls it toward what they show. */
     @Test
     public void fewJobsLeaveTheDefault() {
         double before = 0.8;

@@ -17,7 +17,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.testng.annotations.Test;
 
-/** What was learned is offered, taken over and given back; and the logbook's sums. */
+/** Learned values are offered, adopted and given back; and the totals of the logbook. */
 public class SuggestedDefaultTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
@@ -51,7 +51,7 @@ public class SuggestedDefaultTest {
                 .orElseThrow();
     }
 
-    /** A sink holds for its kind of instrument only, is marked, and one step gives it back. */
+    /** A sink applies only to its kind of instrument, is marked, and goes back in one step. */
     @Test
     public void aSinkIsTakenOverForItsKind() {
         SuggestedDefault sink = offer(SHOP, SuggestedDefault.What.SINK);
@@ -75,13 +75,15 @@ public class SuggestedDefaultTest {
         ShopStandards both = offer(taken, SuggestedDefault.What.RATE).takenBy(taken);
         assertThat(both.get(Standard.PULL_80)).isCloseTo(0.044, within(0.0015));
         assertThat(both.takenOver().values()).containsExactlyInAnyOrder(Standard.HOURS_RESET, Standard.PULL_80);
-        // What is typed over it is the shop's own again.
+        // A value typed over it is the shop's own again.
         ShopStandards typed = both.with(Standard.PULL_80, "0.05 mm").optional().orElseThrow();
         assertThat(typed.origin(Standard.PULL_80)).isEqualTo(Origin.SHOP);
         assertThat(offer(both, SuggestedDefault.What.RATE).givenBackBy(both)).isEqualTo(taken);
     }
 
-    /** Several ways in one job say nothing of the hours of each, and what only tells can't be taken over. */
+    /**
+     * Several ways in one job say nothing about the hours of each, and values for information only can't be adopted.
+     */
     @Test
     public void whatSaysNothingOfAStandardSetsNone() {
         List<Lesson> pair = List.of(lesson(LARGE, "truss-rod+saddle", 2, LocalDate.of(2025, 3, 1), null));
@@ -117,9 +119,9 @@ public class SuggestedDefaultTest {
         assertThat(logbook.misses()).extracting(ShopStatistics.Miss::year).containsExactly(2024, 2025, 2026);
         assertThat(logbook.misses().get(0).median()).isCloseTo(0.15, within(1e-12));
         assertThat(logbook.hours().get(0)).isEqualTo(new ShopStatistics.Hours("neck-reset", 3, 9, 10));
-        // The last was finished less than a year ago; the second came back a day too late.
+        // The last was finished less than a year ago; the second came back one day too late to count.
         assertThat(logbook.returns()).isEqualTo(new ShopStatistics.Returns(3, 1));
-        // The first and the last were two days late; a day before the promise is in time.
+        // The first and the last were two days late; one day before the promise is on time.
         assertThat(logbook.promises()).isEqualTo(new ShopStatistics.Promises(4, 2, 4));
         assertThat(ShopStatistics.of(List.of(), today).finished()).isZero();
     }

@@ -39,7 +39,7 @@ import org.kestan.repair.sideview.SideView;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What is seen of an instrument is what its figures say, in millimeters. */
+/** The drawing of an instrument agrees with its figures, in millimeters. */
 public class PicturesTest {
 
     private static final Job JOB = Jobs.flatTop();
@@ -58,7 +58,7 @@ public class PicturesTest {
         return found.get(0);
     }
 
-    /** The height of a shape's lower edge straight over X 0. */
+    /** The height of a shape's lower edge straight above x = 0. */
     private static double under(Shape shape) {
         double from = shape.points().get(0).y();
         return (from + shape.points().get(1).y()) / 2;
@@ -173,7 +173,7 @@ public class PicturesTest {
         assertThat(over).isCloseTo(NOW.supportHeight(), within(1e-9));
     }
 
-    /** What is taken hold of lies where a move to that height changes nothing. */
+    /** A grip lies where moving to its own height changes nothing. */
     @Test
     public void gripsLieWhereThePlanIs() {
         List<Grip> grips = Grip.of(VIEW);
@@ -214,7 +214,7 @@ public class PicturesTest {
         };
     }
 
-    /** The tool spans as much as was read, through the loupe in which one sees it. */
+    /** The tool spans what was read, in the loupe where it is seen. */
     @Test(dataProvider = "measured")
     public void aReadingSpansWhatItSays(Line<?> line, Loupe loupe, double millimeters) {
         Picture picture = seen(loupe, VIEW);
@@ -263,7 +263,7 @@ public class PicturesTest {
         return JobAnalysis.of(job, ShopStandards.DEFAULT).sideView().orElseThrow();
     }
 
-    /** Every form and joint is drawn, in finite numbers, with the whole of it within its frame. */
+    /** Every form and joint is drawn with finite numbers and lies entirely within its frame. */
     @Test(dataProvider = "instruments")
     public void everyInstrumentIsDrawn(String what, SideView view) {
         Picture whole = WholePicture.of(view);
@@ -304,7 +304,7 @@ public class PicturesTest {
                 .hasSizeGreaterThan(10);
     }
 
-    /** The planned neck stands back behind the measured one: its nut lies lower. */
+    /** The planned neck is set back from the measured one: its nut lies lower. */
     @Test
     public void theWholeShowsWhereTheNeckWillStand() {
         Picture whole = WholePicture.of(VIEW);
@@ -352,7 +352,7 @@ public class PicturesTest {
                 .toArray(Object[][]::new);
     }
 
-    /** Every piece of work is drawn on every form, something of it within its frame. */
+    /** Every operation is drawn on every form, at least partly within its frame. */
     @Test(dataProvider = "operations")
     public void everyPieceOfWorkIsDrawn(Operation operation) {
         for (Object[] each : instruments()) {
@@ -380,7 +380,8 @@ public class PicturesTest {
                 .min()
                 .orElseThrow();
         assertThat(leaves).as("the stack is as thick as the cut").isCloseTo(-cut, within(1e-9));
-        // Where the neck is clamped dry the straightedge has to land as the plan says; as read it shows what is.
+        // With the neck clamped dry the straightedge has to land where the plan says; an actual reading shows what it
+        // reads.
         double slack = ANALYSIS.plan().projection().orElseThrow().slack();
         assertThat(OperationPictures.of(Operation.DRY_CLAMP, VIEW).notes())
                 .extracting(Picture.Note::quantity)
@@ -401,7 +402,7 @@ public class PicturesTest {
         }
     }
 
-    /** A cheek is hatched as long as wood is to go from it, on both sides of the least that counts. */
+    /** A cheek is hatched as long as wood has to come off, on both sides of the least amount that counts. */
     @Test
     public void whatIsLeftAtTheHeelIsSeenCheekByCheek() {
         Picture running = HeelFace.remaining(92, Optional.empty(), new Sides<>(0.3, 0.02));

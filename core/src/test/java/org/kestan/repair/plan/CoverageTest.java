@@ -60,7 +60,7 @@ public class CoverageTest {
         OTHER_SIDE(DerivedFigure.CAP_OTHER_SIDE),
         WEDGE(DerivedFigure.WEDGE),
         SADDLE(DerivedFigure.SADDLE_BASS),
-        /** What comes of the plan done by the letter. */
+        /** The result of following the plan to the letter. */
         ACTION(null);
 
         private final DerivedFigure figure;
@@ -89,7 +89,7 @@ public class CoverageTest {
         for (Told figure : told.keySet()) {
             double share = (double) covered.getOrDefault(figure, 0) / told.get(figure);
             System.out.printf("coverage of %s, %s: %.3f of %d%n", figure, form, share, told.get(figure));
-            // What chance leaves of 0.95 so many times, seven times in a thousand.
+            // The share of 0.95 that chance undercuts only seven times in a thousand at this count.
             double chance = 2.7 * Math.sqrt(0.95 * 0.05 / told.get(figure));
             assertThat(share).as(form + " " + figure.name()).isBetween(0.95 - chance, 0.95 + chance);
         }
@@ -109,7 +109,7 @@ public class CoverageTest {
         ShopStandards asItIs = SHOP;
         List<Reading> unread = new ArrayList<>();
         if (random.nextInt(3) == 0) {
-            // Not read: what stands in is as far off as the shop says it may be. With no slack reading no strung one.
+            // Not read: the default is as uncertain as the shop says. Without a slack reading there is no strung one.
             double sink = SHOP.get(Standard.SINK) + between(-1, 1) * SHOP.get(Standard.SINK_SPREAD);
             asItIs = SHOP.with(Standard.SINK, Length.exact(sink).text())
                     .optional()
@@ -133,7 +133,7 @@ public class CoverageTest {
                 .withReliefEffect(1 + between(-1, 1) * SHOP.get(Standard.ROD_SHAPE))
                 .withLean(random.nextGaussian() * SHOP.get(Standard.SHAPE_LEAN))
                 .withWaist(random.nextGaussian() * SHOP.get(Standard.SHAPE_WAIST));
-        // The straightedge shows where the strings put the fret line: one instrument, read in two ways.
+        // The straightedge shows the fret line where the strings put it: one instrument, read in two ways.
         Trajectory strings = inputs.trajectory().trajectory().orElseThrow();
         Straightedge straightedge = strings.basis().straightedge();
         double slack = strings.impliedStrung()
@@ -175,10 +175,10 @@ public class CoverageTest {
         }
     }
 
-    /** Read so many times by this hand with the usual tool: the median counts, all takes are kept. */
+    /** Read this often by this hand with the usual tool: the median counts, and all takes are kept. */
     private Job taken(Job job, Reading reading, int times) {
         double step = 2 * job.visit().tool(reading).resolution();
-        // A hand is now steadier, now less steady than the shop's usual one.
+        // A hand may be steadier or less steady than the shop's usual one.
         double hand = hand(job, reading) * between(0.9, 1.25);
         double[] values = new double[times];
         for (int i = 0; i < times; i++) {

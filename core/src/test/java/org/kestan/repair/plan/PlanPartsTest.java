@@ -132,14 +132,14 @@ public class PlanPartsTest {
         double shaved = bridge.before() - bridge.after();
         assertThat(shaved).isGreaterThan(0.5);
         assertThat(saddle.blank().orElseThrow().slot()).isCloseTo(5 - shaved, within(1e-12));
-        // The crown comes down by what goes off the bottom, whatever the bridge does round it.
+        // The crown comes down by what comes off the bottom, whatever the bridge does around it.
         double crown = plan.measured().orElseThrow().crown().bass()
                 - plan.planned().orElseThrow().crown().bass();
         assertThat(saddle.off().bass()).isCloseTo(crown, within(1e-9));
         assertThat(bridge.proportion()).isCloseTo(bridge.after() / 8.8, within(1e-12));
     }
 
-    /** A new bridge has its own slot: only what stands out changes. */
+    /** A new bridge has its own slot: only the protrusion changes. */
     @Test
     public void aNewBridgeHasASlotAsDeepAsTheOldOnes() {
         Job job = withSaddle(Jobs.put(Jobs.put(Jobs.flatTop(), Reading.ACTION_BASS, 2.9), Reading.ACTION_TREBLE, 2.4));
@@ -199,7 +199,10 @@ public class PlanPartsTest {
         assertThat(mortise.warnings()).anySatisfy(text -> assertThat(said(text)).contains("bolt holes"));
     }
 
-    /** A cheek that gains: with no rotation to speak of and drift, the far corner at a heel wider at its cap. */
+    /**
+     * A cheek that gains wood: with almost no rotation but some drift, the far corner of a heel that is wider at its
+     * cap.
+     */
     @Test
     public void aCornerThatWouldGainIsWarnedOf() {
         Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.HEEL_WIDTH_TOP, 20), Reading.HEEL_WIDTH_CAP, 70);
@@ -299,7 +302,7 @@ public class PlanPartsTest {
                         StringSpec.of(Length.ofText("0.012 in"), false, "E4")));
     }
 
-    /** Where the cents read are the model's own, reading and model give one place; a surplus goes with the core. */
+    /** If the cents read are those of the model, reading and model give one place; any surplus moves with the core. */
     @Test
     public void centsAndModelGiveOnePlace() {
         WorkPlan plan = plan(strung(), WayCatalog.LEAVE);
@@ -332,7 +335,7 @@ public class PlanPartsTest {
         assertThat(more).isCloseTo(share * inner.end(), within(1e-6));
     }
 
-    /** A place read along the strings stands in for the one the joint to saddle says. */
+    /** A saddle position read along the strings replaces the one worked out from joint to saddle. */
     @Test
     public void thePlaceReadAlongTheStringsCounts() {
         Job job = strung().with(Lines.CENTS_BASS, 0.0).with(Lines.CENTS_TREBLE, 0.0);
@@ -343,7 +346,7 @@ public class PlanPartsTest {
         assertThat(intonation.oddLine()).isFalse();
     }
 
-    /** Longer on the treble side, or at a greater slant than is cut: nobody cuts such a line unasked. */
+    /** Longer on the treble side, or at a greater slant than usual: nobody cuts such a line unless asked to. */
     @Test
     public void anOddSaddleLineIsQuestioned() {
         assertThat(line(0, 0)).isFalse();

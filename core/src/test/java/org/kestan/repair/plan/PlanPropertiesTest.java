@@ -73,7 +73,7 @@ public class PlanPropertiesTest {
         return WayCatalog.ALL.stream().map(way -> new Object[] {way}).toArray(Object[][]::new);
     }
 
-    /** Whatever way is asked for, a plan is either empty or whole: every part finite, every figure with words. */
+    /** Whatever way is asked for, a plan is either empty or complete: every part finite, every figure in words. */
     @Test(dataProvider = "ways")
     public void everyWayIsPlannedWholeOrNotAtAll(Way way) {
         Random random = new Random(SEED);
@@ -92,7 +92,7 @@ public class PlanPropertiesTest {
         }
     }
 
-    /** What the plan says and what the instrument then is are one: the crown stands where the parts put it. */
+    /** The plan and the instrument after it agree: the crown is where the parts put it. */
     @Test
     public void partsAndSetupAgree() {
         Random random = new Random(SEED);
@@ -111,7 +111,7 @@ public class PlanPropertiesTest {
         }
     }
 
-    /** A saddle that stays as tall, with no change at all, comes to nothing everywhere. */
+    /** A saddle that stays the same height, with no other change, changes nothing anywhere. */
     @Test
     public void nothingPlannedChangesNothing() {
         Job job = Jobs.without(
@@ -181,7 +181,7 @@ public class PlanPropertiesTest {
                                 .angle()
                                 .radians(),
                         within(1e-9));
-        // A job that says its own saddle, and a shop that goes by the sum, are left alone.
+        // A job with its own saddle target, and a shop that goes by the sum, are left alone.
         Job own = Jobs.put(Jobs.flatTop(), Aim.SADDLE, 3);
         assertThat(WorkPlan.take(Ways.of(SheetAnalysis.of(own, shop)), List.of(WayCatalog.NECK_RESET))
                         .get(Aim.SADDLE))

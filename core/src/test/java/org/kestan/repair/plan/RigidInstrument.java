@@ -8,10 +8,10 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 
 /**
- * An instrument as rigid pieces in space, of the test's own making: body, neck with a conical board and relief, strings. It
- * is read as a person would read it, cut as it is told, put together and read again. Nothing of the program's geometry is
- * used. Body: x from the joint toward the tail, y toward the treble, z up from the soundboard. Neck: u from the nut end, v
- * toward the treble, w up from the chord under the outer strings. Millimeters.
+ * An instrument made of rigid pieces in space, written independently for this test: body, neck with a conical board
+ * and relief, strings. It is read as a person would read it, cut as told, put together and read again. It uses none of
+ * the program's geometry. Body: x from the joint toward the tail, y toward the treble, z up from the soundboard. Neck:
+ * u from the nut end, v toward the treble, w up from the chord under the outer strings. Millimeters.
  */
 final class RigidInstrument {
 
@@ -54,7 +54,7 @@ final class RigidInstrument {
     private final Build build;
     private final Sides<Double> slots;
     private Rotation turned;
-    /** The point of the neck that sits on the body's origin. */
+    /** The point of the neck that sits at the origin of the body. */
     private Vector3D seat;
 
     private Sides<Double> crowns;
@@ -97,7 +97,10 @@ final class RigidInstrument {
         return there.getZ() - build.crown(u, there.getY());
     }
 
-    /** Straightedge on frets 1 and joint, caliper at the bridge's front edge, with the neck farther back by so much there. */
+    /**
+     * Straightedge on fret 1 and the joint fret, caliper at the bridge's front edge, with the neck farther back by
+     * this much there.
+     */
     double projection(double unfolded) {
         Rotation now = turned;
         double at = build.jointToSaddle() - build.bridgeFront();
@@ -145,12 +148,14 @@ final class RigidInstrument {
         return one.getY() + share * (two.getY() - one.getY());
     }
 
-    /** What is told to come off a cheek at a depth, along the neck. */
+    /** What has to come off a cheek at a depth, along the neck. */
     interface Cut {
         double at(double depth, Side side);
     }
 
-    /** Takes wood off both cheeks as told, and seats the neck on what is left, straight in and level with the top. */
+    /**
+     * Takes the wood off both cheeks as told, and seats the neck on what is left, straight in and level with the top.
+     */
     void cut(Cut told) {
         Vector3D bassTop = face(told, 0, Side.BASS);
         Vector3D trebleTop = face(told, 0, Side.TREBLE);

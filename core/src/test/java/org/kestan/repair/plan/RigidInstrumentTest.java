@@ -31,8 +31,8 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.testng.annotations.Test;
 
 /**
- * Random instruments in space are read, planned, cut as told, put together and read again: the action lands where it was
- * wanted, the straightedge reads what was told, the neck points at the bridge.
+ * Random instruments in space are read, planned, cut as told, put together and read again: the action lands on target,
+ * the straightedge reads what was predicted, the neck points at the bridge.
  */
 public class RigidInstrumentTest {
 
@@ -90,11 +90,11 @@ public class RigidInstrumentTest {
                 number % 5 != 0);
         double pitch = Math.toRadians(archtop ? between(1.5, 4) : between(-0.6, 0.4));
         double drift = number % 6 == 0 ? 0 : between(-2.5, 2.5);
-        // No line of the sheet says the roll; turning a rolled neck back by θ turns it aside by θ·roll: 0.03 mm at most
+        // The sheet has no line for roll; turning a rolled neck back by θ turns it sideways by θ·roll: 0.03 mm at most
         // here.
         double roll = Math.toRadians(between(-0.2, 0.2));
         double line = build.overTop() + build.jointToSaddle() * Math.tan(pitch);
-        // Strings that stand too high for their target by enough that the neck has to go back.
+        // Strings so far above their target that the neck has to go back.
         Sides<Double> crowns = new Sides<>(line + between(5.6, 7), line + between(4.6, 5.8));
         return new RigidInstrument(
                 build,
@@ -138,8 +138,9 @@ public class RigidInstrumentTest {
     }
 
     /**
-     * No strings to read by: the neck is off, and only the straightedge on the dry-fitted neck says where it points (§3.6a).
-     * Set by that, strung again and read, the action is as wanted, the body having folded by what was taken for it.
+     * No strings to read by: the neck is off, and only the straightedge on the dry-fitted neck shows where it points
+     * (§3.6a). Set by that, strung and read again, the action is on target, as the body has folded by the assumed
+     * amount.
      */
     @Test
     public void landsAsToldWithoutStrings() {
@@ -163,7 +164,7 @@ public class RigidInstrumentTest {
         }
     }
 
-    /** The saddle or the floating bridge alone: cut as told, the action is as wanted on both sides. */
+    /** The saddle or the floating bridge alone: cut as told, the action is on target on both sides. */
     @Test
     public void theSaddleAloneLandsAsTold() {
         for (int i = 0; i < INSTRUMENTS / 3; i++) {
@@ -174,7 +175,7 @@ public class RigidInstrumentTest {
             double bass = instrument.over(12, Side.BASS);
             double treble = instrument.over(12, Side.TREBLE);
             job = put(put(job, Aim.ACTION_BASS, bass - 0.5), Aim.ACTION_TREBLE, treble - 0.4);
-            // A pull at the wheels moves both sides alike; a solid bridge is trimmed at its feet.
+            // The adjusting wheels move both sides alike; a solid bridge is trimmed at its feet.
             WorkPlan plan = WorkPlan.of(
                     Ways.of(SheetAnalysis.of(job, ShopStandards.DEFAULT)),
                     List.of(archtop ? WayCatalog.FLOATING_BRIDGE : WayCatalog.SADDLE));

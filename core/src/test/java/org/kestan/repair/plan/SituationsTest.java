@@ -48,7 +48,7 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.template.Templates;
 import org.testng.annotations.Test;
 
-/** Situations of the bench, with figures of their own. */
+/** Situations at the bench, with made-up figures. */
 public class SituationsTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
@@ -82,7 +82,7 @@ public class SituationsTest {
                 .orElseThrow();
     }
 
-    /** A bolted neck in a flat pocket whose strings have to clear a pickup: saddle and action are not enough. */
+    /** A bolted neck in a flat pocket whose strings have to clear a pickup: setting saddle and action is not enough. */
     @Test
     public void aPocketNeckThatMustClearAPickup() {
         Job job = Jobs.sound(Jobs.flatTop()).with(Lines.JOINT, Joint.POCKET_BOLT);
@@ -115,7 +115,9 @@ public class SituationsTest {
                 .isCloseTo(1.6, within(0.08));
     }
 
-    /** A neck that looks well slack and falls under the bridge when strung: the body gives, and that is looked for first. */
+    /**
+     * A neck that looks right slack and falls below the bridge when strung: the body gives, and that is checked first.
+     */
     @Test
     public void aHealthyNeckThatFallsWhenStrung() {
         Job job = Jobs.put(Jobs.sound(Jobs.flatTop()), Reading.PROJECTION_STRUNG, 6.4);
@@ -127,7 +129,7 @@ public class SituationsTest {
         assertThat(analysis.questions()).isNotEmpty();
     }
 
-    /** A lift read by place counts by its thickest leaf; each place and its depth are told with the repair. */
+    /** A lift read place by place counts by its thickest leaf; each place and depth is listed with the repair. */
     @Test
     public void aBridgeLiftByPlace() {
         double limit = SHOP.get(Standard.BRIDGE_LIFT);
@@ -162,7 +164,7 @@ public class SituationsTest {
                 .isEqualTo(GateState.PASS);
     }
 
-    /** An inner string read by itself swings where it stands, not between the outer two. */
+    /** An inner string that was read itself swings from where it lies, not from between the outer two. */
     @Test
     public void aStringReadByItselfStandsWhereItWasRead() {
         Job job = rows(strung(Jobs.flatTop()), Lines.ACTION_EACH, "4: 3.9 mm; 6: 9 mm");
@@ -179,7 +181,7 @@ public class SituationsTest {
         assertThat(between).isCloseTo(setup.line(0.6).heightAt(setup.basis().actionAt()), within(1e-9));
     }
 
-    /** A dip to fret 6 and straight from there: the leveling makes that board, and nothing else would. */
+    /** A dip up to fret 6 and straight from there: the leveling makes that shape, and no other. */
     @Test
     public void reliefByZone() {
         Job job = rows(strung(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0)), Lines.RELIEF_ZONES, "1: 6 0.15 mm");
@@ -202,7 +204,9 @@ public class SituationsTest {
         assertThat(ReliefZones.of(none, frets)).isEmpty();
     }
 
-    /** A fret that stands proud at its treble end only: the bass string does not meet it, and there only is it filed. */
+    /**
+     * A fret that stands proud at its treble end only: the bass string does not meet it, and only that end is filed.
+     */
     @Test
     public void aFretThatIsHighAtOneEnd() {
         Job job = Jobs.put(strung(Jobs.flatTop()), Reading.FRET_PROUD.at(9), 0.1);
@@ -230,10 +234,10 @@ public class SituationsTest {
         return Jobs.put(Jobs.put(job, Reading.NEW_BRIDGE_LENGTH, 146), Reading.NEW_BRIDGE_THICKNESS, 10.8);
     }
 
-    /** Another bridge before any glue: what to widen, plug, drill again and plane, each on both sides of its limit. */
+    /** A different bridge before any gluing: what to widen, plug, redrill and plane, on both sides of each limit. */
     @Test
     public void aReplacementBridge() {
-        // Fret 12 sounds the octave where the saddle stands: a slot that is off by so much is off by all of it.
+        // Fret 12 sounds the octave with the saddle where it is: an error in the slot's place shows up in full.
         ReplacementBridge fits =
                 plan(replacement(0.9, 54.9), WayCatalog.LEAVE).replacement().orElseThrow();
         assertThat(fits.slotOff().orElseThrow().bass()).isCloseTo(-0.9, within(1e-6));
@@ -259,7 +263,7 @@ public class SituationsTest {
         assertThat(plan(Jobs.flatTop(), WayCatalog.LEAVE).replacement()).isEmpty();
     }
 
-    /** A neck that is tilted by its screw: that comes before anything that cuts, and lands where it should. */
+    /** A neck that tilts by its screw: that comes before anything that cuts, and lands where it should. */
     @Test
     public void aNeckTiltedByItsScrew() {
         Job job = Jobs.sound(Jobs.flatTop()).with(Lines.JOINT, Joint.TILT_SCREW);
@@ -276,7 +280,7 @@ public class SituationsTest {
                 .isFalse();
     }
 
-    /** A template says what it lacks rather than be missing. */
+    /** A template says what it lacks rather than being left out. */
     @Test
     public void aTemplateSaysWhatItLacks() {
         Job job = Jobs.without(Jobs.flatTop(), Reading.EXTENSION_LENGTH).with(Lines.JOINT, Joint.POCKET_BOLT);
@@ -290,7 +294,7 @@ public class SituationsTest {
         assertThat(Templates.missing(plan(whole, WayCatalog.POCKET_SHIM))).isEmpty();
     }
 
-    /** A board that planing leaves too thin is told as that. */
+    /** A board that would be too thin after planing is reported. */
     @Test
     public void whatPlaningLeaves() {
         Job job = Jobs.put(Jobs.sound(Jobs.flatTop()), Reading.RELIEF, 0.8).with(Lines.TRUSS_ROD, TrussRod.NONE);
@@ -306,7 +310,7 @@ public class SituationsTest {
                 .contains("would leave only");
     }
 
-    /** Never on a collectible, whoever asks: shaved braces, a new rod. */
+    /** Never on a collectible, whoever asks: shaving braces, fitting a new rod. */
     @Test
     public void aCollectibleKeepsItsBracesAndItsRod() {
         Job job = Jobs.put(Jobs.sound(Jobs.flatTop()), Reading.RELIEF, 0.8).with(Lines.TRUSS_ROD, TrussRod.DEAD);
@@ -317,7 +321,7 @@ public class SituationsTest {
                 JobAnalysis.of(job.with(Lines.COLLECTIBLE, true), SHOP).ways();
         assertThat(collectible.of(WayCatalog.SHAVE_BRACE).fit()).isEqualTo(Suitability.NOT_FOR_THIS_ONE);
         assertThat(collectible.of(WayCatalog.NEW_ROD).fit()).isEqualTo(Suitability.NOT_FOR_THIS_ONE);
-        // A tenth off half the stiffness: 1/(0.5 + 0.5·0.9³) − 1 of the sink.
+        // A tenth off half of the stiffness: 1/(0.5 + 0.5·0.9³) − 1 of the sink.
         Setup measured = SheetAnalysis.of(job, SHOP).measured().orElseThrow();
         Setup shaved =
                 plain.of(WayCatalog.SHAVE_BRACE).predicted().orElseThrow().setup();
@@ -326,7 +330,7 @@ public class SituationsTest {
         assertThat(shaved.crown().bass() - measured.crown().bass()).isCloseTo(rise, within(1e-9));
     }
 
-    /** A childhood instrument that is worth nothing and means everything: decided, and said plainly. */
+    /** A childhood instrument that is worth nothing and means everything: there is a decision, put plainly. */
     @Test
     public void aChildhoodInstrumentWorthNothing() {
         Job job = Jobs.put(Jobs.sound(Jobs.flatTop()), Reading.BRIDGE_THICKNESS, 6.8)

@@ -26,7 +26,7 @@ import org.kestan.text.Wording;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What is asked of every way: that it can be taken somewhere, and that the plan shows all it changes. */
+/** The requirements on every way: it can be taken somewhere, and the plan shows everything it changes. */
 public class WayContractTest {
 
     @DataProvider
@@ -38,7 +38,7 @@ public class WayContractTest {
         return JobAnalysis.of(job, ShopStandards.DEFAULT).ways();
     }
 
-    /** Every way does something on one of the sample instruments, so that no test below passes for want of a case. */
+    /** Every way does something on one of the sample instruments, so that no test below passes for lack of a case. */
     @Test(dataProvider = "ways")
     public void everyWayIsPossibleSomewhere(Way way) {
         assertThat(Instruments.all().values())
@@ -46,7 +46,7 @@ public class WayContractTest {
                 .anyMatch(job -> judged(job).of(way).possible());
     }
 
-    /** Each component of the setup that a way changes stands in some row of the plan. */
+    /** Each component of the setup that a way changes appears in some row of the plan. */
     @Test(dataProvider = "ways")
     public void whatAWayChangesShowsInThePlan(Way way) throws Exception {
         for (Map.Entry<String, Job> each : Instruments.all().entrySet()) {
@@ -74,7 +74,7 @@ public class WayContractTest {
     private static Set<String> changed(Setup before, Setup after) throws ReflectiveOperationException {
         Set<String> changed = new TreeSet<>();
         for (RecordComponent each : Setup.class.getRecordComponents()) {
-            // The one estimate of the fret line is nothing on the instrument.
+            // The combined estimate of the fret line is no part of the instrument.
             if (!each.getName().equals("crownOverStrings")
                     && !each.getAccessor()
                             .invoke(before)
@@ -85,7 +85,7 @@ public class WayContractTest {
         return changed;
     }
 
-    /** All rows have their words, in every unit, and no value or label is empty. */
+    /** All rows have words in every unit, and no value or label is empty. */
     @Test(dataProvider = "ways")
     public void everyRowCanBeSaid(Way way) {
         for (Job job : Instruments.all().values()) {
@@ -103,7 +103,10 @@ public class WayContractTest {
         }
     }
 
-    /** The search takes every way but those marked as offered alone, and no two ways combine that say nothing of each other. */
+    /**
+     * The search takes every way except those offered only by themselves, and any two ways that combine mention each
+     * other.
+     */
     @Test
     public void combiningIsSaidByOneOfTheTwo() {
         List<String> pairs = new ArrayList<>();

@@ -94,7 +94,7 @@ public class ProofTest {
         return all;
     }
 
-    /** What comes as it was predicted is no miss, and there is nothing to explain. */
+    /** What comes out as predicted is no miss, and there is nothing to explain. */
     @Test
     public void asPredicted() {
         Job after = read(planned, strung());
@@ -108,7 +108,7 @@ public class ProofTest {
         assertThat(shares(after)).isEmpty();
     }
 
-    /** Before anything is read after the work there is no proof, wherever the tools stood. */
+    /** Until something is read after the work there is no proof, whatever tools were used. */
     @Test
     public void nothingIsProvenBefore() {
         Job job2 = job.with(Reading.BRIDGE_FRONT, mm(8));
@@ -116,7 +116,7 @@ public class ProofTest {
         assertThat(proof(job2, SHOP).misses()).isFalse();
     }
 
-    /** More relief than planned: all of the miss is the relief's. */
+    /** More relief than planned: the relief explains the whole miss. */
     @Test
     public void reliefExplains() {
         Setup came = planned.afterRelief(planned.reliefGap() + 0.2);
@@ -129,7 +129,7 @@ public class ProofTest {
         assertThat(shares(after).get(Proof.Cause.RELIEF).bass()).isCloseTo(miss, within(1e-3));
     }
 
-    /** A body that folds half a millimeter more than taken: the action is higher by what that is at fret 12. */
+    /** A body that folds half a millimeter more than assumed: the action is higher by its share at fret 12. */
     @Test
     public void sinkExplains() {
         double distance = planned.basis().jointToSaddle();
@@ -144,7 +144,7 @@ public class ProofTest {
         assertThat(proof(after, SHOP).misses()).isTrue();
     }
 
-    /** With the dry fit read, what was glued otherwise is told from what the body did. */
+    /** With the dry fit read, a gluing error is told apart from what the body did. */
     @Test
     public void theNeckAsItWasSet() {
         double distance = planned.basis().jointToSaddle();
@@ -161,7 +161,7 @@ public class ProofTest {
                 .isCloseTo(plan.projection().orElseThrow().sink(), within(0.05));
     }
 
-    /** A saddle left too tall; what nothing read explains is the rest. */
+    /** A saddle left too tall; what no reading explains is the rest. */
     @Test
     public void saddleAndRest() {
         Setup came = planned.afterSaddleRaised(new Sides<>(0.3, 0.3));
@@ -186,7 +186,7 @@ public class ProofTest {
         assertThat(row.isMiss()).isFalse();
     }
 
-    /** The prediction stays as it was made, whatever the shop's standards are later; it is written and read again. */
+    /** The prediction stays as it was made, whatever the shop's standards become; it is written and read again. */
     @Test
     public void staysAsItWasMade() {
         JobTree.Read read = JobTree.read(JobTree.write(job));
@@ -199,7 +199,7 @@ public class ProofTest {
                 .isPresent();
     }
 
-    /** Humidity is named where it is another by so much that wood moves, and only where it was read both times. */
+    /** Humidity is named if it differs enough for wood to move, and only if it was read both times. */
     @Test
     public void anotherHumidityIsNamed() {
         Job before = job.withVisit(job.visit().with(Lines.HUMIDITY, 45.0));

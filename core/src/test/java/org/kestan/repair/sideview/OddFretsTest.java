@@ -11,7 +11,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.overview.JobAnalysis;
 import org.testng.annotations.Test;
 
-/** Frets that no instrument has, from files of others: what is drawn stays drawable. */
+/** Frets that no instrument has, from files made elsewhere: the drawing still works. */
 public class OddFretsTest {
 
     @Test

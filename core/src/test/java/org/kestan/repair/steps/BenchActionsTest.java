@@ -51,7 +51,7 @@ public class BenchActionsTest {
         assertThat(WORK.reopen(open, "reset-scribe")).isEqualTo(open);
     }
 
-    /** Going back to an earlier job keeps every line of the diary, and adds that something was taken back. */
+    /** Going back to an earlier state of a job keeps every line of the diary, and adds that something was undone. */
     @Test
     public void theDiaryOnlyGrows() {
         Job before = WORK.mark(Jobs.flatTop(), "a", StepMark.State.DONE, "");
@@ -66,7 +66,10 @@ public class BenchActionsTest {
         assertThat(WORK.keepingDiary(before, target, "")).isEqualTo(before);
     }
 
-    /** Time by the clock on the wall: over when its time has come, and never longer than it takes when the clock is set back. */
+    /**
+     * Waits go by the wall clock: over when their time has come, and never longer than they take if the clock is set
+     * back.
+     */
     @Test
     public void waitsGoByTheClock() {
         Job job = WORK.begin(Jobs.flatTop(), WaitKind.GLUE, 720, "reset-glue");
@@ -101,7 +104,7 @@ public class BenchActionsTest {
         assertThat(diary(back)).last().extracting(DiaryEntry::what).isEqualTo(DiaryEntry.What.PUT_BACK);
     }
 
-    /** All that is kept of the bench stands in the file and is read again, to the second. */
+    /** Everything kept about the bench is in the file and is read again, to the second. */
     @Test
     public void allOfItIsWrittenAndRead() {
         Job job = WORK.mark(Jobs.flatTop(), "a", StepMark.State.SKIPPED, "why");
@@ -130,7 +133,10 @@ public class BenchActionsTest {
         assertThat(JobTree.write(read.job().orElseThrow())).isEqualTo(JobTree.write(job));
     }
 
-    /** What is read at a step goes into a visit of its own, so that the plan stays what it was made from. */
+    /**
+     * What is read at a step goes into a separate visit, so that the plan still rests on the readings it was made
+     * from.
+     */
     @Test
     public void readingsGoIntoTheirVisit() {
         Job job = Jobs.flatTop().with(Lines.TAKEN_ON, LocalDate.of(2026, 11, 1)).with(Lines.ACTION_FRET, 14);
@@ -148,7 +154,7 @@ public class BenchActionsTest {
         assertThat(StepVisit.of(read, Step.Into.DRY_FIT, TODAY).millimeters(Reading.PROJECTION_SLACK))
                 .hasValue(9);
         assertThat(StepVisit.of(read, Step.Into.BEFORE, TODAY)).isEqualTo(job.visit());
-        // A visit of an earlier repair is not written over.
+        // A visit of an earlier repair is not overwritten.
         Job years = job.withVisits(visits -> visits.withNew(job.visit()));
         Job older = StepVisit.put(
                 years.with(Lines.TAKEN_ON, LocalDate.of(2020, 1, 1)),

@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
-/** Texts lie in the bundle and nowhere else, and each of them is shown somewhere. */
+/** Texts are in the bundle and nowhere else, and each of them is shown somewhere. */
 public class MessagesTest {
 
     private static final Path SOURCES = Path.of("src", "main", "java");
@@ -49,7 +49,7 @@ public class MessagesTest {
     public void noSentenceStandsInCode() {
         List<String> found = sources()
                 .lines()
-                // What tells a programmer of a mistake, and the log, are no texts of the window.
+                // Messages about programming errors, and the log, are not texts of the window.
                 .filter(line -> !line.contains("Exception(")
                         && !line.contains("LOG.")
                         && !line.contains("log(")
@@ -67,7 +67,7 @@ public class MessagesTest {
                 .doesNotContain("{");
     }
 
-    /** One kind of apostrophe, American spelling, and no text that is only blanks. */
+    /** One kind of apostrophe, American spelling, and no blank text. */
     @Test
     public void textsFollowTheStyleGuide() {
         for (String key : Messages.keys()) {

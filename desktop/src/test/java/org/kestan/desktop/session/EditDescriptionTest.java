@@ -13,7 +13,7 @@ import org.kestan.repair.plan.WorkPlan;
 import org.kestan.text.Wording;
 import org.testng.annotations.Test;
 
-/** What undo and redo say they brought back. */
+/** What undo and redo report. */
 public class EditDescriptionTest {
 
     private static final Job BASE = Job.BLANK

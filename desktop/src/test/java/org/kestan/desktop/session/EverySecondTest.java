@@ -10,7 +10,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
-/** What is called every second is called on the application thread, until it is ended. */
+/** A call every second runs on the application thread, until it is ended. */
 public class EverySecondTest {
 
     @BeforeClass
@@ -28,7 +28,7 @@ public class EverySecondTest {
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> calls.get() > before);
     }
 
-    /** The other one goes on meanwhile, so two more of its calls mean that the ended one would have been called again. */
+    /** The other one continues meanwhile, so two more of its calls mean that the ended one would have run again. */
     @Test
     public void itIsCalledUntilItIsEnded() throws Exception {
         AtomicInteger ended = new AtomicInteger();

@@ -20,7 +20,7 @@ import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerFinding;
 import org.testng.annotations.Test;
 
-/** What the window does when the ledger does not. */
+/** What the window does when the ledger fails. */
 public class JobStoreTest extends WindowTest {
 
     private final Set<String> broken = java.util.concurrent.ConcurrentHashMap.newKeySet();
@@ -44,7 +44,7 @@ public class JobStoreTest extends WindowTest {
         return Job.BLANK.with(Lines.NAME, name);
     }
 
-    /** A job that can't be saved stays open: nothing is put over it, and nothing comes into the ledger unseen. */
+    /** A job that can't be saved stays open: nothing replaces it, and nothing enters the ledger unseen. */
     @Test
     public void whatCantBeSavedStaysOpen() {
         broken.clear();
@@ -67,7 +67,7 @@ public class JobStoreTest extends WindowTest {
         assertThat(session.job().name()).isEqualTo("Second");
     }
 
-    /** The window stays while the open job is kept nowhere; once it was written to a file it may go. */
+    /** The window stays as long as the open job is saved nowhere; once it was written to a file it may close. */
     @Test
     public void theWindowStaysWhileAJobIsKeptNowhere() {
         broken.clear();
@@ -89,7 +89,7 @@ public class JobStoreTest extends WindowTest {
         assertThat(onWindow(store::mayLeave)).isTrue();
     }
 
-    /** One backup a day; one that fails is tried again, and after a day of failures the user is told. */
+    /** One backup a day; a failed one is tried again, and after a day of failures the user is told. */
     @Test
     public void aDayWithoutABackupIsSaid() {
         broken.clear();
@@ -157,7 +157,7 @@ public class JobStoreTest extends WindowTest {
         assertThat(Settings.in(folder).standards().standards()).isEqualTo(strict);
     }
 
-    /** How well figures are known comes a little later, and always for the job that is open. */
+    /** Uncertainties arrive a little later, and always for the job that is open. */
     @Test
     public void spreadsFollowTheOpenJob() {
         openSample(0);

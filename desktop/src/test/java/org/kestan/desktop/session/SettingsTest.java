@@ -16,7 +16,7 @@ import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What is kept between runs, and what is not believed of it. */
+/** What is kept between runs, and what is not believed. */
 public class SettingsTest {
 
     private Path folder;
@@ -71,7 +71,7 @@ public class SettingsTest {
         assertThat(settings.standards().standards()).isEqualTo(ShopStandards.DEFAULT);
     }
 
-    /** Files that no program wrote, or one that was cut off: what can't be used is as if it were not there. */
+    /** Files that no program wrote, or a truncated one: what can't be used is ignored. */
     @DataProvider
     public Object[][] odd() {
         return new Object[][] {
@@ -98,7 +98,7 @@ public class SettingsTest {
         assertThat(Settings.in(folder).dark()).as("and can be written anew").isTrue();
     }
 
-    /** The newest first, each once, no more than eight, those that are gone left out. */
+    /** The newest first, each once, no more than eight, missing ones left out. */
     @Test
     public void recentFilesAreThoseThatAreThere() throws IOException {
         Settings settings = Settings.in(folder);
@@ -129,7 +129,7 @@ public class SettingsTest {
         assertThat(Settings.in(folder).standards().standards()).isEqualTo(ShopStandards.DEFAULT);
     }
 
-    /** A folder that can't be written keeps nobody from working. */
+    /** A folder that can't be written to keeps nobody from working. */
     @Test
     public void settingsThatCantBeWrittenStopNothing() throws IOException {
         Path file = Files.writeString(folder.resolve("a-file"), "");

@@ -9,7 +9,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.testng.annotations.Test;
 
-/** Two windows on one job: each follows the other, and nothing of either is lost. */
+/** Two windows on one job: each follows the other, and neither loses anything. */
 public class TwoWindowsTest extends WindowTest {
 
     private record Seat(JobSession session, JobStore store) {}
@@ -56,7 +56,7 @@ public class TwoWindowsTest extends WindowTest {
         flush(seats[0]);
         waitFor(() -> job(seats[1]).text(Lines.OWNER).equals("R. Fell"));
         waitFor(() -> seats[1].session().noticeProperty().get().startsWith("Changed in another window: intake."));
-        // Nothing was done here, so there is nothing to take back.
+        // Nothing was done here, so there is nothing to undo.
         assertThat(onWindow(() -> seats[1].session().canUndoProperty().get())).isFalse();
     }
 
@@ -74,7 +74,7 @@ public class TwoWindowsTest extends WindowTest {
                     && job(seat).text(Reading.HEEL_HEIGHT).equals("91 mm"));
         }
         assertThat(ledger.count()).isEqualTo(before);
-        // Undo takes back what was done here, and leaves what the other did.
+        // Undo reverts what was done here, and leaves what the other did.
         onWindow(() -> {
             seats[1].session().undo();
             return true;
@@ -97,7 +97,7 @@ public class TwoWindowsTest extends WindowTest {
         String second = seats[1].store().openId().orElseThrow();
         assertThat(second).isNotEqualTo(first);
         assertThat(ledger.read(second).orElseThrow().job().text(Lines.OWNER)).isEqualTo("S. Moor");
-        // From then on each goes on with its own.
+        // From then on each continues with its own.
         edit(seats[1], job -> job.with(Lines.OWNER, "S. Moor, Fallow Street"));
         flush(seats[1]);
         assertThat(ledger.read(second).orElseThrow().job().text(Lines.OWNER)).endsWith("Fallow Street");

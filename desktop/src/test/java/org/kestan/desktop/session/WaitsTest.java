@@ -19,12 +19,12 @@ import org.kestan.job.terms.Lines;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** The waits of all jobs, by a clock that is set by hand. */
+/** The waits of all jobs, by a clock set by hand. */
 public class WaitsTest extends WindowTest {
 
     private static final Instant NOON = Instant.parse("2026-11-26T12:00:00Z");
 
-    /** A clock that stands where it is put. */
+    /** A clock that stays where it is set. */
     private static final class Hand extends Clock {
 
         private Instant at = NOON;
@@ -51,7 +51,7 @@ public class WaitsTest extends WindowTest {
                 .with(Sections.WAITS, List.of(new Wait(from, WaitKind.values()[0], minutes, "", Optional.empty())));
     }
 
-    /** A wait that comes to its end sounds once; one that was over when the program came up is shown and is silent. */
+    /** A wait that ends rings once; one that was already over at startup is shown and is silent. */
     @Test
     public void aWaitSoundsOnceWhenItIsOver() {
         Hand clock = new Hand();
@@ -91,7 +91,7 @@ public class WaitsTest extends WindowTest {
         });
     }
 
-    /** A clock that is set back makes no wait longer than it is. */
+    /** Setting the clock back makes no wait longer. */
     @Test
     public void aClockSetBackMakesNoWaitLonger() {
         Wait wait = new Wait(NOON, WaitKind.values()[0], 90, "", Optional.empty());

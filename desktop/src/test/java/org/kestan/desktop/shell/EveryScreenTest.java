@@ -29,16 +29,16 @@ import org.kestan.judgment.way.Way;
 import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
-/** What holds on every screen, whichever job is open: texts are whole, controls have names and can be hit and reached. */
+/** What holds on every screen, whichever job is open: texts are complete, controls have names and can be reached. */
 public class EveryScreenTest extends WindowTest {
 
-    /** What nobody should ever read: a place no argument was put into, and what programs print when they err. */
+    /** What nobody should ever read: an unfilled placeholder, and what programs print when they fail. */
     private static final Pattern UNREADABLE =
             Pattern.compile("\\{\\d|\\bnull\\b|NaN|Infinity|Optional[\\[.]|@[0-9a-f]{6,}|\\b[A-Z]{3,}_[A-Z_]+\\b");
 
     /**
-     * The least side of something to press, in pixels: Web Content Accessibility Guidelines 2.2, success criterion 2.5.8, target
-     * size (minimum), 24 by 24. What stands within a line of text is exempt there.
+     * The least side of a control, in pixels: Web Content Accessibility Guidelines 2.2, success criterion 2.5.8,
+     * target size (minimum), 24 by 24. Controls within a line of text are exempt there.
      */
     private static final double LEAST_TARGET = 24;
 
@@ -83,7 +83,7 @@ public class EveryScreenTest extends WindowTest {
         return node instanceof Text text ? text.getText() : "";
     }
 
-    /** What a screen reader says of a control. */
+    /** What a screen reader says about a control. */
     private static String name(Node node, List<Node> all) {
         if (node.getAccessibleText() != null && !node.getAccessibleText().isBlank()) {
             return node.getAccessibleText();
@@ -115,7 +115,7 @@ public class EveryScreenTest extends WindowTest {
         }
     }
 
-    /** Adds what is wrong with a screen to what was found so far. */
+    /** Adds the problems of a screen to those found so far. */
     private void textsAndNames(String of, RoomEntry room, Set<String> wrong) {
         List<Node> all = shown();
         assertThat(all).as(room.id()).hasSizeGreaterThan(40);
@@ -153,7 +153,7 @@ public class EveryScreenTest extends WindowTest {
         assertThat(wrong).isEmpty();
     }
 
-    /** The smallest window, the largest text, the longest names, and by lamplight: nothing to press is out of reach. */
+    /** The smallest window, the largest text, the longest names, and the dark theme: no control is out of reach. */
     @Test
     public void largeTextInASmallWindowKeepsEverythingInReach() {
         openSample(0);
@@ -206,8 +206,8 @@ public class EveryScreenTest extends WindowTest {
     }
 
     /**
-     * The tab key goes on from control to control (Web Content Accessibility Guidelines 2.2, success criterion 2.1.2, no keyboard
-     * trap), and whatever has the focus is in sight (2.4.11, focus not obscured).
+     * The Tab key moves from control to control (Web Content Accessibility Guidelines 2.2, success criterion 2.1.2, no
+     * keyboard trap), and whatever has the focus is visible (2.4.11, focus not obscured).
      */
     @Test
     public void tabGoesThroughEveryScreenInSight() {

@@ -21,7 +21,7 @@ import org.kestan.desktop.room.Shortcut;
 import org.kestan.text.BenchUnit;
 import org.testng.annotations.Test;
 
-/** The menus: every command says what it does, has an action, and no key or letter means two things. */
+/** The menus: every command says what it does, has an action, and no key or letter has two meanings. */
 public class MenusTest extends WindowTest {
 
     private List<MenuItem> items() {
@@ -106,7 +106,7 @@ public class MenusTest extends WindowTest {
                 .orElseThrow();
     }
 
-    /** A bare number is refused until the shop says what it means; from then on it is that, and only then. */
+    /** A bare number is refused until the shop says what it means; from then on it means that, and nothing before. */
     @Test
     public void aBareNumberIsRefusedUntilItsUnitIsChosen() {
         openSample(0);

@@ -76,7 +76,10 @@ public class RoomsTest extends WindowTest {
                         assertThat(RoomRegistry.of(station.key()).title()).isEqualTo(Wording.label(station)));
     }
 
-    /** The strip says what a job waits for, in the unit of the display, and pressing the room shown leaves it shown. */
+    /**
+     * The strip shows what a job waits for, in the display unit, and pressing the current room's entry leaves it
+     * shown.
+     */
     @Test
     public void theStripGoesAlong() {
         openSample(0);

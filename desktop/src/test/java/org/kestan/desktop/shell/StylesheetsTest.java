@@ -21,7 +21,7 @@ import org.kestan.files.disk.Disk;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** The colors of both themes, and that the sheets use no other. */
+/** The colors of both themes, and that the stylesheets use no others. */
 public class StylesheetsTest {
 
     private static final Path FOLDER = Path.of("src", "main", "resources", "org", "kestan", "desktop");
@@ -32,7 +32,7 @@ public class StylesheetsTest {
     /** Web Content Accessibility Guidelines 2.2, success criterion 1.4.3: text, level AA. */
     private static final double TEXT = 4.5;
 
-    /** The same, success criterion 1.4.11: what tells a control or its state. */
+    /** The same, success criterion 1.4.11: what identifies a control or its state. */
     private static final double SHAPE = 3;
 
     private static String sheet(String name) throws IOException {
@@ -110,7 +110,7 @@ public class StylesheetsTest {
                 .hasSizeGreaterThan(12);
     }
 
-    /** A color written into a sheet would stay the same in the other theme. */
+    /** A color written into a stylesheet would stay the same in the other theme. */
     @Test
     public void sheetsUseTheColorsOfTheThemeAndNoOther() throws IOException {
         Set<String> known = new TreeSet<>();
@@ -144,7 +144,7 @@ public class StylesheetsTest {
         }
     }
 
-    /** Sheets read ahead of time take the place of the written ones, and where one is missing the written one is used. */
+    /** Stylesheets read ahead of time replace the written ones, and if one is missing the written one is used. */
     @Test
     public void preparedSheetsAreUsedWhereTheyAre() throws IOException {
         Path folder = Files.createTempDirectory("kestan-sheets-");

@@ -21,15 +21,15 @@ public class WindowPlacementTest {
     public Object[][] places() {
         return new Object[][] {
             {at(100, 100), at(100, 100)},
-            // A hundred pixels of the title bar to take hold of, and one fewer.
+            // A hundred pixels of the title bar to grab, and one fewer.
             {at(-1180, 100), at(-1180, 100)},
             {at(-1181, 100), null},
-            // The bar above the screen's upper edge, and on it; below its lower edge, and on it.
+            // The title bar above the screen's upper edge, and at it; below its lower edge, and at it.
             {at(100, 23), null},
             {at(100, 24), at(100, 24)},
             {at(100, 1048), at(100, 1048)},
             {at(100, 1049), null},
-            // A screen that is gone.
+            // A screen that is no longer there.
             {at(4000, 100), null},
             // On the second screen, and larger than it.
             {new Rectangle2D(1920, 0, 1900, 1056), new Rectangle2D(1920, 0, 1280, 1024)},

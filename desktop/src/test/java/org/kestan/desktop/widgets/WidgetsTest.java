@@ -28,12 +28,12 @@ import org.kestan.repair.history.Ticks;
 import org.kestan.text.Numbers;
 import org.testng.annotations.Test;
 
-/** The pieces the stations are made of, each by itself within the real window. */
+/** The building blocks of the stations, each by itself in the real window. */
 public class WidgetsTest extends WindowTest {
 
     private StackPane place;
 
-    /** A second window's content, dressed as the first. */
+    /** The content of a second window, styled like the first. */
     private <N extends Region> N within(N piece, double width, double height) {
         return onWindow(() -> {
             place = new StackPane(piece);
@@ -49,7 +49,7 @@ public class WidgetsTest extends WindowTest {
         });
     }
 
-    /** Whatever is asked and answered: nothing is drawn outside of the picture, no figure over its bar. */
+    /** Whatever is asked and answered: nothing is drawn outside the picture, and no figure over its bar. */
     @Test
     public void barsStayWithinTheirPicture() {
         Random random = new Random(5);
@@ -107,7 +107,7 @@ public class WidgetsTest extends WindowTest {
         }
     }
 
-    /** As many columns as the width holds, none on another, the shortest filled first. */
+    /** As many columns as fit the width, none overlapping, the shortest filled first. */
     @Test
     public void columnsLieBesideOneAnother() {
         for (int width : new int[] {150, 420, 700, 1300}) {
@@ -147,7 +147,7 @@ public class WidgetsTest extends WindowTest {
         }
     }
 
-    /** Enter goes on to the next stop that is there, past those that are hidden or can't be used, and then on. */
+    /** Enter goes to the next stop that is available, past hidden or disabled ones, and then on. */
     @Test
     public void theWorkingOrderSkipsWhatIsNotThere() {
         List<TextField> fields = List.of(new TextField(), new TextField(), new TextField(), new TextField());
@@ -188,7 +188,7 @@ public class WidgetsTest extends WindowTest {
         THREE
     }
 
-    /** Exactly one page is there, and pressing its tab again leaves it there. */
+    /** Exactly one page is shown, and pressing its tab again keeps it. */
     @Test
     public void tabsShowOnePage() {
         PageTabs<Page> tabs = onWindow(() -> new PageTabs<>(Page.ONE, "piece-", Page::name));
@@ -212,7 +212,7 @@ public class WidgetsTest extends WindowTest {
         assertThat(tabs.page()).isEqualTo(Page.TWO);
     }
 
-    /** Pieces come in their order, one a frame; who can't wait has the rest at once, and none comes twice. */
+    /** Pieces come in their order, one per frame; whoever can't wait gets the rest at once, and none comes twice. */
     @Test
     public void piecesComeInTheirOrder() {
         List<Integer> made = new ArrayList<>();

@@ -12,12 +12,12 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.testng.annotations.Test;
 
-/** A folder that is watched. */
+/** A watched folder. */
 public class PictureFolderTest {
 
     private static final int SECONDS = 10;
 
-    /** Only what is new, a picture and whole is told, once; what grows waits until it stops. */
+    /** A picture is reported once, if it is new and complete; one that is still growing waits until it stops. */
     @Test
     public void newPicturesAreTold() throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("kestan-folder-");
@@ -38,7 +38,7 @@ public class PictureFolderTest {
         }
     }
 
-    /** A card that is pulled out is said once. */
+    /** A card that is pulled out is reported once. */
     @Test
     public void aFolderThatIsGoneIsTold() throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("kestan-folder-").resolve("card");

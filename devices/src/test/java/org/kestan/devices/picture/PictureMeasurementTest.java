@@ -58,7 +58,7 @@ public class PictureMeasurementTest {
         };
     }
 
-    /** Pictures made ray by ray, of necks that are known: a small share of those of the benchmark. */
+    /** Ray-traced pictures of known necks: a small share of those in the benchmark. */
     @Test(dataProvider = "views")
     public void necksThatAreKnownAreMeasured(
             PhotographedNeck.View view, double megapixels, double limit, int... frets) {
@@ -81,7 +81,7 @@ public class PictureMeasurementTest {
             PhotographedNeck.drawn(new Random(5), PhotographedNeck.View.CLOSE_UP, 2);
     private static final StandInCamera CAMERA = new StandInCamera(NECK, 5);
 
-    /** Where nothing is to be seen nothing is read, and it is said why. */
+    /** Where nothing can be seen nothing is read, and the reason is given. */
     @Test
     public void whatCannotBeSeenIsNotRead() {
         PictureMarks marks = marks(NECK, CAMERA, new Random(1), 11, 12, 13);
@@ -105,7 +105,10 @@ public class PictureMeasurementTest {
                 .containsExactly(new PictureWarning(PictureWarning.What.OUTSIDE, Reading.ACTION_BASS.key()));
     }
 
-    /** Marked at the foot of the fret instead of its crown, farther off than is searched: said, and as doubtful as it is wrong. */
+    /**
+     * Marked at the foot of the fret instead of its crown, beyond the search range: reported, and given a half-width
+     * that covers the error.
+     */
     @Test
     public void aMarkAtTheFootOfAFretIsSaid() {
         PhotographedNeck neck = PhotographedNeck.drawn(new Random(5), PhotographedNeck.View.CLOSE_UP, 4);
@@ -133,7 +136,7 @@ public class PictureMeasurementTest {
                 .allMatch(reading -> Math.abs(reading.value() - neck.action(AT)) <= 1.2 * reading.halfWidth());
     }
 
-    /** One fret or none, and no length that is known: no scale. */
+    /** One fret or none, and no known length: no scale. */
     @Test
     public void withoutAScaleNothingIsRead() {
         PictureMeasurement none = measured(CAMERA, marks(NECK, CAMERA, new Random(1), 12));
@@ -141,7 +144,7 @@ public class PictureMeasurementTest {
         assertThat(none.millimetersPerPixel()).isEmpty();
     }
 
-    /** A length that is known stands in for frets. */
+    /** A known length replaces the frets. */
     @Test
     public void aKnownLengthIsAScale() {
         PictureMarks marks = marks(NECK, CAMERA, new Random(2), 11, 12, 13);
@@ -162,7 +165,7 @@ public class PictureMeasurementTest {
         assertThat(measured.readings().get(0).value()).isCloseTo(NECK.action(AT), within(0.12));
     }
 
-    /** What several pictures say is put together; where they do not agree the half-width grows. */
+    /** Several pictures are combined; if they disagree the half-width grows. */
     @Test
     public void severalPicturesArePutTogether() {
         PixelPoint any = new PixelPoint(0, 0);

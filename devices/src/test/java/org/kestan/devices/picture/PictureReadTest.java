@@ -41,7 +41,7 @@ public class PictureReadTest {
         Files.delete(folder);
     }
 
-    /** A picture with its top left corner bright, whose file says how it was held (EXIF 2.3, tag 0x0112). */
+    /** A picture with a bright top left corner whose file says how the camera was held (EXIF 2.3, tag 0x0112). */
     private static byte[] held(int turn) throws IOException {
         BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         Graphics2D draw = image.createGraphics();
@@ -69,7 +69,7 @@ public class PictureReadTest {
         return out.toByteArray();
     }
 
-    /** Where the bright corner is to be seen: right of the middle, below it. */
+    /** Where the bright corner has to be: right of the middle, below it. */
     @DataProvider
     static Object[][] turns() {
         return new Object[][] {

@@ -20,7 +20,7 @@ public class PictureReadingsTest {
         return new PictureReading(Reading.ACTION_BASS, value, halfWidth, SOMEWHERE, SOMEWHERE);
     }
 
-    /** Two pictures weigh alike and name both; the same picture read again counts once. */
+    /** Two pictures have equal weight and both are named; the same picture read again counts once. */
     @Test
     public void twoPicturesArePutTogether() {
         PictureReadings readings = new PictureReadings();
@@ -36,7 +36,7 @@ public class PictureReadingsTest {
         assertThat(from.from()).isEqualTo("a.jpg, b.jpg");
         // 0.03 over the square root of two, to a thousandth.
         assertThat(from.halfWidth().orElseThrow()).isCloseTo(0.021, within(1e-9));
-        // Another folder's picture of the same name is another picture.
+        // A picture of the same name in another folder is another picture.
         readings.put(Path.of("other", "a.jpg"), action(2.46, 0.03));
         assertThat(readings.of(Reading.ACTION_BASS).orElseThrow().value().millimeters())
                 .isCloseTo(2.43, within(1e-9));

@@ -60,7 +60,10 @@ public class SerialGaugeTest {
                 .isEmpty();
     }
 
-    /** Over a pseudo-terminal: whole lines however they are cut, a line that is none said, and nothing after it is closed. */
+    /**
+     * Over a pseudo-terminal: whole lines however they are split, a line that is not a reading reported, and nothing
+     * after closing.
+     */
     @Test
     public void readingsComeOverATerminal() throws IOException, InterruptedException {
         if (!Files.isExecutable(Path.of("/usr/bin/script"))) {

@@ -41,7 +41,10 @@ public class ListenerTest {
         assertThat(note.at()).isCloseTo(0.25, within(0.03));
     }
 
-    /** Two dozen played strings: within a cent in 95 of 100, never an octave off, rattles told from rings, half-widths that hold. */
+    /**
+     * Two dozen plucked strings: within a cent in 95 of 100, never an octave off, rattles told from clean notes,
+     * half-widths that hold.
+     */
     @Test
     public void playedStringsAreHeardToACent() {
         int right = 0;
@@ -68,7 +71,7 @@ public class ListenerTest {
         assertThat(wrong).isLessThanOrEqualTo(1);
     }
 
-    /** The stiffness that was put in comes back. */
+    /** The inharmonicity that was put in is recovered. */
     @Test
     public void stiffnessIsHeard() {
         for (double stiff : new double[] {2e-5, 8e-5, 3e-4}) {
@@ -77,7 +80,7 @@ public class ListenerTest {
         }
     }
 
-    /** Two notes one after the other are two; an expected one is what cents are counted from. */
+    /** Two notes one after the other are two; cents are counted from the expected one. */
     @Test
     public void notesAreToldApart() {
         double[] one = clean(110).play(RATE, 1.5, new Random(1));
@@ -107,7 +110,10 @@ public class ListenerTest {
                 .isEmpty();
     }
 
-    /** Two strings are heard with no word in between: each in its turn, a wrong one passed over; down by a half step, and sharp at fret 12. */
+    /**
+     * Two strings are heard without touching the keyboard: each in turn, a wrong one skipped; down by a half step, and
+     * sharp at fret 12.
+     */
     @Test
     public void anInstrumentIsHeardStringByString() {
         GuidedListening guide = new GuidedListening(List.of("E2", "A2"), RATE);

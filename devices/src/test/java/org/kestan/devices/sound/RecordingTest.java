@@ -43,7 +43,7 @@ public class RecordingTest {
         return new Object[][] {{8, 1, 2.0 / 100}, {16, 1, 1e-4}, {16, 2, 1e-4}, {24, 1, 1e-6}, {32, 2, 1e-6}};
     }
 
-    /** However many bits and channels: the samples that were written come back; of channels, their mean. */
+    /** However many bits and channels: the samples that were written are read back; of several channels, their mean. */
     @Test(dataProvider = "formats")
     public void whatWasWrittenComesBack(int bits, int channels, double within) throws Exception {
         int size = bits / 8;
@@ -51,7 +51,7 @@ public class RecordingTest {
         for (int i = 0; i < FRAMES; i++) {
             for (int c = 0; c < channels; c++) {
                 long value = Math.round(sample(i) * (c == 1 ? -0.5 : 1) * (Math.pow(2, bits - 1) - 1));
-                // Eight bits are counted from below.
+                // Eight-bit samples are unsigned.
                 long kept = bits == 8 ? value + 128 : value;
                 for (int b = 0; b < size; b++) {
                     bytes[(i * channels + c) * size + b] = (byte) (kept >> 8 * b);

@@ -31,7 +31,7 @@ public class TunerTest {
         };
     }
 
-    /** An open string is named, and its cents are within three, half a second after it was struck. */
+    /** An open string is named, and its cents are right within three, half a second after it was plucked. */
     @Test(dataProvider = "strings")
     public void anOpenStringIsNamed(String note, int string, double off) {
         double frequency = Note.frequency(note).getAsDouble() * Math.pow(2, off / 1200);
@@ -49,7 +49,7 @@ public class TunerTest {
         assertThat(shown.get().cents()).isCloseTo(off, within(3.0));
     }
 
-    /** Silence is no string, nor is a room's hiss, nor a note far from all of them. */
+    /** Silence is no string, nor is room noise, nor a note far from all of them. */
     @Test
     public void nothingElseIs() {
         Tuner tuner = new Tuner(STRINGS, RATE);

@@ -15,7 +15,7 @@ import org.kestan.repair.proof.Proof;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
-/** The made-up finished jobs are jobs like any other. */
+/** The made-up finished jobs are ordinary jobs. */
 public class FinishedSamplesTest {
 
     private static final LocalDate LAST = LocalDate.of(2026, 9, 1);
@@ -34,7 +34,10 @@ public class FinishedSamplesTest {
         assertThat(FinishedSamples.make(8, 5, LAST)).isNotEqualTo(jobs);
     }
 
-    /** Each comes back from its file as it is, is done, was proved as predicted and kept, and names no one real. */
+    /**
+     * Each is the same when read back from its file, is done, was proved as predicted and saved, and names no real
+     * person.
+     */
     @Test
     public void eachIsAFinishedJob() {
         for (Job job : jobs) {

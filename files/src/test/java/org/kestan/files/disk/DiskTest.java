@@ -10,10 +10,10 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
-/** Folders are taken away whole, and while another program takes them away too. */
+/** Folders are removed completely, even while another program is removing them too. */
 public class DiskTest {
 
-    /** More than the numbers of processes go up to: nobody has it. */
+    /** Above the highest process number, so that no process has it. */
     private static final String GONE = ".kestan-2147483647-";
 
     private Path folder;
@@ -49,7 +49,7 @@ public class DiskTest {
         assertThat(kept).doesNotExist();
     }
 
-    /** The program beside this one is faster: with the first file that is taken away here, it takes away all others. */
+    /** The other program is faster: as soon as the first file is removed here, it removes all others. */
     @Test
     public void whatAnotherProgramTakesAwayMeanwhileIsNoError() throws IOException {
         List<Path> files = List.of(file("gone/1"), file("gone/2"), file("gone/3"), file("gone/below/4"));
@@ -64,7 +64,7 @@ public class DiskTest {
         assertThat(folder.resolve("gone")).doesNotExist();
     }
 
-    /** Only what a process that is gone left is swept, no deeper than three folders down. */
+    /** Only what a process that has ended left is swept, no deeper than three folders down. */
     @Test
     public void onlyWhatIsLeftOverIsSwept() throws IOException {
         Path left = file("a/" + GONE + "1/file").getParent();

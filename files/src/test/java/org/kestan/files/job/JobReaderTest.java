@@ -28,7 +28,7 @@ import org.testng.annotations.Test;
 
 public class JobReaderTest {
 
-    /** What other programs keep with a string is as it was after a round trip, and so is the job. */
+    /** What other programs keep with a string survives a round trip, and so does the job. */
     @Test
     public void stringsKeepWhatOthersSayOfThem() {
         String text = """

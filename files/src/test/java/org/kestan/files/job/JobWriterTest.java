@@ -40,7 +40,7 @@ public class JobWriterTest {
         }
     }
 
-    /** Where readings come from is kept; how they were made is one of three words, a half-width no less than nothing. */
+    /** The sources of readings are kept; how they were made is one of three words, and a half-width is not negative. */
     @Test
     public void whereReadingsComeFromIsKept() {
         String with = BadFiles.GOOD.replace(
@@ -75,7 +75,7 @@ public class JobWriterTest {
         assertThat(written.propertyNames()).containsExactly("shop", "kestan", "instrument", "survey", "target");
     }
 
-    /** A yes is a yes in the file, a reason is its own words, and a no is not a reason. */
+    /** A yes stays a yes in the file, a reason stays in its own words, and a no is not a reason. */
     @Test
     public void doItAnywayIsTrueOrTheReason() {
         for (String said : List.of("true", "\"it was his father's\"")) {
@@ -89,7 +89,9 @@ public class JobWriterTest {
                 .isEmpty();
     }
 
-    /** A later program may know more of a string, a picture or a finding: what this one does not know it hands on. */
+    /**
+     * A later program may know more about a string, a picture or a finding: what this one does not know is passed on.
+     */
     @Test
     public void unknownKeysInListsStayWithTheirEntry() {
         String text = """
@@ -150,7 +152,10 @@ public class JobWriterTest {
         Files.delete(folder);
     }
 
-    /** Profile, heights and single frets go out and come back, with their takes and tools under keys with the fret in them. */
+    /**
+     * Profile, heights and single frets are written and read back, with their takes and tools under keys that contain
+     * the fret.
+     */
     @Test
     public void whatIsReadFretByFretComesBack() {
         Job job = Job.BLANK

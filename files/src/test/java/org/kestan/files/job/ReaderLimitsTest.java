@@ -20,7 +20,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Files from outside: what is too large, too many or no text at all has a fault at its place, and nothing falls over. */
+/** Files from outside: anything too large, too many, or not text gets a fault at its place, and nothing fails. */
 public class ReaderLimitsTest {
 
     private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
@@ -52,7 +52,7 @@ public class ReaderLimitsTest {
         assertThat(pointer(BadFiles.GOOD.replace(good, odd))).isEqualTo(where);
     }
 
-    /** A number too large to be held at all stops the reading with a fault, not with an error. */
+    /** A number too large to hold ends the reading with a fault, not with an error. */
     @Test
     public void aNumberThatCantBeHeldIsAFault() {
         JobTree.Read read =
@@ -62,7 +62,7 @@ public class ReaderLimitsTest {
         assertThat(read.faults().get(0).pointer()).isEqualTo("/x");
     }
 
-    /** Five thousand faults: the first hundred are said and that there are more. */
+    /** Five thousand faults: the first hundred are reported, and that there are more. */
     @Test
     public void faultsAreBounded() {
         List<String> strings = new ArrayList<>();
@@ -86,7 +86,7 @@ public class ReaderLimitsTest {
         }
     }
 
-    /** What is no number is left out of what is printed, and said. */
+    /** What is not a number is left out of the output, and reported. */
     @Test
     public void whatIsNotFiniteIsLeftOut() {
         var root = tools.jackson.databind.node.JsonNodeFactory.instance.objectNode();
@@ -99,8 +99,8 @@ public class ReaderLimitsTest {
     }
 
     /**
-     * Mutated files, seeded: a byte changed, a piece taken out or doubled, a number swelled. Each is a job or has faults; a job
-     * is judged, solved and written; nothing is thrown.
+     * Mutated files, seeded: a byte changed, a piece removed or doubled, a number made larger. Each is a job or has
+     * faults; a job is judged, solved and written; nothing is thrown.
      */
     @Test(groups = "slow")
     public void mutatedFilesAreReadOrFaulted() {
@@ -152,7 +152,7 @@ public class ReaderLimitsTest {
         return next.toString();
     }
 
-    /** Puts another number where the next digit stands. */
+    /** Puts another number in the place of the next digit. */
     private static void swell(StringBuilder text, int from, Random random) {
         String[] numbers = {"0", "-0", "1e9", "-7", "0.000001", "36", "99", "2999", "1/64"};
         for (int at = from; at < text.length(); at++) {

@@ -47,7 +47,7 @@ public class BagLabelsPdfTest {
         }
     }
 
-    /** A sheet that is begun goes on where it was left; long words stay on their label. */
+    /** A half-used sheet continues where it was left; long words stay on their label. */
     @Test
     public void aSheetThatIsBegun() throws IOException {
         byte[] pdf = BagLabelsPdf.write(job(3), "", BagLabelsPdf.Layout.SHEET_A4, 23);
@@ -62,7 +62,7 @@ public class BagLabelsPdfTest {
                 .isNotEmpty();
     }
 
-    /** A table program takes nothing in the diary for a formula. */
+    /** A spreadsheet takes nothing in the diary for a formula. */
     @Test
     public void theDiaryAsATable() throws IOException {
         Job job = WORK.mark(job(0), "reset-scribe", StepMark.State.DONE, "");

@@ -35,7 +35,10 @@ public class ClaimTagPdfTest {
         return new Object[][] {{"2026-114", "2026-114"}, {"", "Plain flat-top"}, {"R\u00e9p. 7", "R\u00e9p. 7"}};
     }
 
-    /** What a scanner reads on the printed page, with a general-purpose reader, is the job's number; without one its name. */
+    /**
+     * What a scanner reads on the printed page, by a general-purpose reader, is the job's number, or its name if it
+     * has no number.
+     */
     @Test(dataProvider = "numbers")
     public void aScannerReadsTheNumber(String number, String read) throws Exception {
         byte[] pdf = ClaimTagPdf.write(number.isEmpty() ? job("x").without(Lines.JOB_NUMBER) : job(number));

@@ -30,7 +30,9 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
-/** The owner's page opened in a real browser without a screen: it is drawn, with its pictures, from the one file alone. */
+/**
+ * The owner's page opened in a real browser without a screen: it is drawn with its pictures from that one file alone.
+ */
 public class OwnerPageBrowserTest {
 
     private static final List<String> BROWSERS =
@@ -51,7 +53,7 @@ public class OwnerPageBrowserTest {
             try {
                 Disk.deleteAll(folder);
             } catch (DirectoryNotEmptyException busy) {
-                // A part of the browser may still write when the browser has ended.
+                // Parts of the browser may still be writing after the browser has ended.
                 if (tries == 50) {
                     throw busy;
                 }
@@ -126,7 +128,8 @@ public class OwnerPageBrowserTest {
         run(List.of("--window-size=" + WIDTH + "," + HEIGHT, "--screenshot=" + picture), written.get(0));
         BufferedImage seen = ImageIO.read(picture.toFile());
         assertThat(seen.getWidth()).isEqualTo(WIDTH);
-        // The dashed line of what came, the photograph, and words: what a missing picture or font would leave out.
+        // The dashed line of the measured state, the photograph, and words: whatever a missing picture or font would
+        // leave out.
         assertThat(count(seen, each -> each.getGreen() > each.getRed() + 15 && each.getGreen() > each.getBlue() + 8))
                 .as("the drawing")
                 .isGreaterThan(150);

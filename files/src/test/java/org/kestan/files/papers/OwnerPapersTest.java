@@ -89,7 +89,7 @@ public class OwnerPapersTest {
 
     private String pdf(List<COSName> fonts) throws IOException {
         try (PDDocument pdf = Loader.loadPDF(written(".pdf").toFile())) {
-            // Tagged, in a language, with its fonts within it (ISO 32000-1, 14.7 and 14.8; PDF/UA-1, 7.2).
+            // Tagged, with a language and its fonts embedded (ISO 32000-1, 14.7 and 14.8; PDF/UA-1, 7.2).
             assertThat(pdf.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
             assertThat(pdf.getDocumentCatalog().getStructureTreeRoot()).isNotNull();
             assertThat(pdf.getDocumentCatalog().getLanguage()).isEqualTo("en");
@@ -133,7 +133,7 @@ public class OwnerPapersTest {
                 .contains("Parts tax on parts, 8 % 1.60 EUR", "Deposit paid -50.00 EUR", "Tax number: T-19");
     }
 
-    /** Whatever stands in a name, an address or a logo, the paper is made, and made whole. */
+    /** Whatever is in a name, an address or a logo, the paper is made, and complete. */
     @Test
     public void noCharacterAndNoLogoKeepsAPaperFromBeingMade() throws Exception {
         String odd = "Nobody\u0000\u0001\ud800\ufffe\u202e\u2028<script>&]]>\u0085";
@@ -162,7 +162,9 @@ public class OwnerPapersTest {
                 .containsExactly("/letterhead/logo");
     }
 
-    /** A hundred and twenty million pixels, and one that is torn: the first is shown, the second is left out. */
+    /**
+     * A picture of a hundred and twenty million pixels, and a damaged one: the first is shown, the second is left out.
+     */
     @Test
     public void aLargePictureIsDecodedAsLargeAsItIsDrawn() throws Exception {
         byte[] large = greyPng(12_000, 10_000);
@@ -243,7 +245,7 @@ public class OwnerPapersTest {
                 .isNotBlank();
     }
 
-    /** Nothing hides a miss, and the day to come back stands there. */
+    /** A miss is not hidden, and the day to come back is there. */
     @Test
     public void aReportHidesNoMiss() throws Exception {
         PrintedResult printed = OwnerPapers.write(
@@ -272,7 +274,7 @@ public class OwnerPapersTest {
         assertThat(WORDS.line(printed.faults().get(0))).startsWith("/survey/action/bass: ");
     }
 
-    /** What an owner is called or complains of can break no page. */
+    /** No owner's name or complaint can break a page. */
     @Test
     public void oddWordsBreakNoPage() throws Exception {
         JobAnalysis odd = JobAnalysis.of(

@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
-/** The papers' texts lie in their bundle, and each of them is printed somewhere. */
+/** The texts of the papers are in their bundle, and each of them is printed somewhere. */
 public class PaperTextTest {
 
     private static final Pattern KEY = Pattern.compile(

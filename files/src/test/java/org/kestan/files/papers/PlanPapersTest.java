@@ -52,7 +52,7 @@ import org.xml.sax.InputSource;
 /** The papers read back: what is printed is what was worked out, in millimeters. */
 public class PlanPapersTest {
 
-    /** What a template may be off, mm. */
+    /** How far off a template may be, mm. */
     private static final double TRUE = 0.05;
 
     private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
@@ -139,8 +139,8 @@ public class PlanPapersTest {
             HeelCut.Cheeks top = cut.cheeksAt(0);
             HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
             assertThat(edge.get(0).distance(edge.get(3))).isCloseTo(3.6875 * 25.4, within(TRUE));
-            // Bass is seen from its own side, treble from the other: the heel lies to the left of its edge, and to the
-            // right.
+            // The bass side is seen from the bass, the treble side from the treble: the heel lies left of its edge,
+            // and right of it.
             int sign = edge.get(1).getX() < edge.get(0).getX() ? -1 : 1;
             assertThat(sign)
                     .isEqualTo(drift == (plan.job().visit().driftSide().orElse(Side.BASS) == Side.BASS) ? -1 : 1);
@@ -273,7 +273,10 @@ public class PlanPapersTest {
         }
     }
 
-    /** Every word of every card of every sample with a plan, on one size of paper and the other in turn, and all of it within the page. */
+    /**
+     * Every word of every card of every sample with a plan, on one paper size and the other in turn, all within the
+     * page.
+     */
     @Test
     public void nothingIsCutOnCardOrTemplates() throws IOException {
         int cards = 0;
@@ -308,7 +311,7 @@ public class PlanPapersTest {
         assertThat(cards).isGreaterThan(25);
     }
 
-    /** Letters only: where a line was broken tells nothing. */
+    /** Letters only: where a line breaks does not matter. */
     private static String squeezed(String text) {
         return text.replaceAll("\\s+", "");
     }

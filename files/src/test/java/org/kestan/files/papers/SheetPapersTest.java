@@ -122,7 +122,7 @@ public class SheetPapersTest {
         assertThat(SheetPdf.blank(named, SheetPdf.Paper.A4)).isNotEmpty();
     }
 
-    /** All takes go out and come back in; the one that counts is their median. */
+    /** All takes are written and read back; the one that counts is their median. */
     @Test
     public void theTakesOfAReadingComeBack() {
         Job once = Job.BLANK.with(Reading.ACTION_BASS, Length.ofText("9/64 in"));

@@ -24,7 +24,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What other programs read of a job: verdict and plan, of the sample jobs and of what is left when a key is taken out. */
+/** What other programs read of a job: verdict and plan, of the sample jobs and of samples with a key removed. */
 public class ResultsTest {
 
     private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
@@ -43,7 +43,7 @@ public class ResultsTest {
         return JobReader.read(DemoJobs.bytes(name)).job().orElseThrow();
     }
 
-    /** Numbers that JSON has no word for would be written as texts: there are none. */
+    /** JSON has no word for some numbers, and they would be written as texts: there are none. */
     private static void numbersAreNumbers(JsonNode node) {
         if (node.isString()) {
             assertThat(node.asString()).isNotIn("NaN", "Infinity", "-Infinity");
@@ -87,8 +87,8 @@ public class ResultsTest {
     }
 
     /**
-     * Any one key taken out of a sample: it is judged, or the fault has its place; nothing falls over. Each build takes every
-     * eighth, others of each sample; {@code -Dkestan.keys=1} takes all.
+     * With any one key removed from a sample it is judged, or the fault has its place; nothing fails. Each build takes
+     * every eighth, different ones of each sample; {@code -Dkestan.keys=1} takes all.
      */
     @Test(dataProvider = "samples")
     public void aKeyLessIsJudgedOrFaulted(String name) {
@@ -123,7 +123,10 @@ public class ResultsTest {
         }
     }
 
-    /** Where the job says no action, the plan aims at the shop's usual one: 5/64 and 4/64 in. Common practice. */
+    /**
+     * If the job has no target action, the plan aims at the shop's usual one: 5/64 and 4/64 in. Common practice, no
+     * source.
+     */
     @Test
     public void aPlanWithNoTargetAimsAtTheShopsUsual() {
         Job job = job("large-flat-top-reset.kestan.json");

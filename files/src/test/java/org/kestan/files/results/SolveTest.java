@@ -50,7 +50,10 @@ public class SolveTest {
                         "survey.stringSpacing");
     }
 
-    /** The worked relation of the figures, each from the others by hand: H·tan θ, slack = strung + sink, e* = 3.2 mean. */
+    /**
+     * The relations between the figures, each worked out from the others by hand: H·tan θ, slack = strung + sink, e* =
+     * 3.2 mean.
+     */
     @Test
     public void figuresAgreeWithOneAnother() {
         JsonNode result = result(BadFiles.GOOD);
@@ -108,7 +111,7 @@ public class SolveTest {
                 solve(noRelief.replace("\"strung\":", "\"was\":").replace("\"slack\":", "\"were\":"));
         assertThat(refused.text()).isEmpty();
         assertThat(refused.faults()).extracting(Fault::pointer).containsExactly("/survey/relief/gap");
-        // With a projection the fret line is known without it (§3.6a).
+        // With a straightedge reading the fret line is known without the strings (§3.6a).
         assertThat(result(noRelief).at("/assumed").valueStream().map(JsonNode::asString))
                 .contains("survey.relief.gap");
     }

@@ -36,7 +36,7 @@ public class StandardsFileTest {
                 .withCurrency("EUR");
     }
 
-    /** What was taken over from the shop's jobs is kept with its marks; a sink that is none is refused at its place. */
+    /** Values adopted from the shop's jobs are kept with their marks; an impossible sink is refused at its place. */
     @Test
     public void whatWasLearnedIsKept() {
         ShopStandards shop = ShopStandards.DEFAULT

@@ -10,7 +10,7 @@ import org.kestan.repair.steps.StepBook;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Whatever can hurt someone carries its caution at the step that does it: common practice, no source. */
+/** Anything that can hurt someone has its caution at the step where it is done: common practice, no source. */
 public class StepCautionsTest {
 
     private static final StepBook BOOK = StepLibrary.shipped().book();
@@ -19,7 +19,7 @@ public class StepCautionsTest {
         return text.toLowerCase(Locale.ROOT);
     }
 
-    /** What is done, by the words of the step, and what its cautions have to speak of. */
+    /** What is done, by the words of the step, and what its cautions have to mention. */
     @DataProvider
     public Object[][] operations() {
         return new Object[][] {
@@ -58,7 +58,9 @@ public class StepCautionsTest {
         }
     }
 
-    /** A caution stands only where it is needed: one of heat needs heat, one of dust something that makes it. */
+    /**
+     * A caution appears only where it is needed: one about heat needs heat, one about dust something that makes dust.
+     */
     @Test
     public void noCautionStandsWhereNothingCanHurt() {
         for (Step step :

@@ -95,7 +95,7 @@ public class StepLibraryTest {
             StepFile file = BOOK.file(name).orElseThrow();
             assertThat(file.steps()).as(name).isNotEmpty();
             for (Step step : file.steps()) {
-                // A step two ways share is the same in both: gluing a bridge is gluing a bridge.
+                // A step that two ways share is the same in both: gluing a bridge is gluing a bridge.
                 assertThat(ids.add(step.id()) || step.id().startsWith("bridge-"))
                         .as(step.id())
                         .isTrue();
@@ -109,7 +109,10 @@ public class StepLibraryTest {
         assertThat(BOOK.step(StepBook.LAST)).isPresent();
     }
 
-    /** All ways, joints, forms and both release schools compose; what a step shows there is, and what it reads is taken. */
+    /**
+     * All ways, joints, forms and both schools of releasing a joint compose; what a step shows exists, and what it
+     * reads is taken.
+     */
     @Test
     public void allWaysJointsAndFormsCompose() {
         int composed = 0;
@@ -117,7 +120,7 @@ public class StepLibraryTest {
             for (Joint joint : Joint.values()) {
                 for (Form form : Form.values()) {
                     Job job = demo(which).with(Lines.JOINT, joint).with(Lines.FORM, form);
-                    // One school of release with one sample, the other with the next.
+                    // One school of releasing a joint with one sample, the other with the next.
                     School release = which % 4 == 0 ? School.STEAM : School.DRY_HEAT;
                     ShopStandards shop = ShopStandards.DEFAULT.with(release);
                     for (Way way : WayCatalog.ALL) {
@@ -142,7 +145,10 @@ public class StepLibraryTest {
         assertThat(composed).isEqualTo(6 * Joint.values().length * 2 * WayCatalog.ALL.size());
     }
 
-    /** A reset on a dovetail in its order; the facts of the trade that must not change places. Common practice, no source. */
+    /**
+     * A reset on a dovetail in its order, with the facts of the trade that must not trade places. Common practice, no
+     * source.
+     */
     @Test
     public void aResetInItsOrder() {
         List<String> steps = ids(demo(0), WayCatalog.NECK_RESET);
@@ -202,7 +208,7 @@ public class StepLibraryTest {
                 .doesNotContain("open-pins");
     }
 
-    /** The cautions of the trade stand at their own steps (common practice; safety texts, no one source). */
+    /** The cautions of the trade are at their own steps (common practice; safety texts, no single source). */
     @Test
     public void cautionsStandWhereTheHarmIs() {
         Map<String, List<String>> words = Map.of(
@@ -222,7 +228,7 @@ public class StepLibraryTest {
                 .contains(all));
     }
 
-    /** A shop's file says only what is other; all else is as it ships, after an update too. */
+    /** A shop's file holds only what differs; everything else is as it ships, after an update too. */
     @Test
     public void theShopSaysOnlyWhatIsOther() throws IOException {
         Files.writeString(folder.resolve("neck-reset.json"), """
@@ -252,7 +258,7 @@ public class StepLibraryTest {
                 .isTrue();
     }
 
-    /** Edits are written, read again, and taken back to what ships. */
+    /** Edits are written, read back, and reset to what ships. */
     @Test
     public void editsAreKeptAndTakenBack() throws IOException {
         StepLibrary library = StepLibrary.of(folder)
@@ -275,7 +281,10 @@ public class StepLibraryTest {
                 .isInstanceOf(IOException.class);
     }
 
-    /** Each fault of a shop's file has its place; the steps that ship stand in, and nothing is written over the file. */
+    /**
+     * Each fault in a shop's file has its place; the steps that ship are used instead, and the file is not
+     * overwritten.
+     */
     @Test
     public void badFilesAreSaidAndTheShippedOnesUsed() throws IOException {
         Map<String, String> bad = Map.ofEntries(
@@ -315,7 +324,7 @@ public class StepLibraryTest {
         return "{\"kestanSteps\": 1, \"steps\": [" + entries + "]}";
     }
 
-    /** The same thing is never said in two steps of one composed row. */
+    /** The same thing is never said in two steps of one composed list. */
     @Test
     public void noStepIsSaidTwice() {
         List<String> said = new ArrayList<>();
@@ -324,7 +333,7 @@ public class StepLibraryTest {
         assertThat(said).doesNotHaveDuplicates();
     }
 
-    /** What is wrong with one file that ships costs that way its steps, and no other. */
+    /** A fault in one file that ships costs that way its steps, and no other way. */
     @Test
     public void aMissingOrBrokenFileIsAFaultOfItsOwnWay() {
         StepLibrary library = StepLibrary.shipping(name -> switch (name) {
@@ -350,7 +359,10 @@ public class StepLibraryTest {
                         .isNotEmpty());
     }
 
-    /** A step shows a piece of work that is drawn, or a photograph that lies beside the file; anything else is said at its place. */
+    /**
+     * A step shows an operation that can be drawn, or a photograph that lies beside the file; anything else is
+     * reported at its place.
+     */
     @Test
     public void aStepPointsAtADrawingOrAtAPhotograph() throws IOException {
         assertThat(StepLibrary.shipped()

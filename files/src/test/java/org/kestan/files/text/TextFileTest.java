@@ -26,7 +26,7 @@ public class TextFileTest {
         Disk.deleteAll(folder);
     }
 
-    /** Writing over a file keeps its mode; writing through a link writes what it leads to, and the link stays. */
+    /** Overwriting a file keeps its mode; writing through a link writes its target, and the link stays. */
     @Test
     public void aFileKeepsItsModeAndALinkItsWay() throws IOException {
         if (Files.getFileAttributeView(folder, PosixFileAttributeView.class) == null) {

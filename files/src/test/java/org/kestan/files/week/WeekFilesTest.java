@@ -81,7 +81,10 @@ public class WeekFilesTest {
         return new CalendarBuilder().build(new StringReader(text));
     }
 
-    /** Read by another program's eyes it is a calendar: an event for each stretch of hands, each wait's end, each promise. */
+    /**
+     * Another program reads it as a calendar: an event for each stretch of hands-on work, each end of a wait, each
+     * promise.
+     */
     @Test
     public void aPlanIsACalendar() throws Exception {
         String text = WeekCalendar.print(plan("Glue; clamp, and\nwait"), Instant.parse("2026-11-30T14:00:00Z"));
@@ -96,7 +99,7 @@ public class WeekFilesTest {
         assertThat(text).contains("DTSTART:20261130T140000Z");
     }
 
-    /** The ids stay: the same plan an hour later, and the next plan of the same steps. */
+    /** The ids stay: the same plan an hour later, and the next plan with the same steps. */
     @Test
     public void idsStay() throws Exception {
         Stream<String> one = ids(WeekCalendar.print(plan("Glue"), Instant.EPOCH));
@@ -179,7 +182,7 @@ public class WeekFilesTest {
         assertThat(rows).hasSize(3);
         assertThat(rows.get(0).get("start")).isEqualTo("2026-11-30T09:00");
         assertThat(rows.get(0).get("name")).isEqualTo("Parlor, \"small\", of the lighthouse");
-        // A cell that a table program would work out is made a text.
+        // A cell that a spreadsheet would evaluate is made text.
         assertThat(rows.get(0).get("title")).isNotEqualTo("=1+1").endsWith("=1+1");
         assertThat(rows.get(1).get("place")).isEqualTo("clamps");
     }
@@ -202,7 +205,7 @@ public class WeekFilesTest {
         assertThat(root.get("firstCome").get("lateDays").asInt()).isEqualTo(1);
     }
 
-    /** A shop's week comes back from its standards as it was; one that says nothing is the usual one. */
+    /** A shop's week is the same when read back from its standards; one that has nothing set is the usual one. */
     @Test
     public void aWeekComesBackFromTheStandards() {
         ShopWeek week = ShopWeek.USUAL
@@ -275,7 +278,7 @@ public class WeekFilesTest {
         }
     }
 
-    /** Pins and priority stand in the job file, and come back. */
+    /** Pins and priority are written to the job file and read back. */
     @Test
     public void pinsAndPriorityStandInTheJobFile() {
         Job job = Job.BLANK

@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 
-/** Stands between a bench and its server, and cuts all connections after so many pieces that went either way. */
+/** A proxy between a bench and its server that cuts all connections after a number of packets in either direction. */
 final class CutConnection implements AutoCloseable {
 
     private final ServerSocket door;
@@ -29,17 +29,17 @@ final class CutConnection implements AutoCloseable {
         return door.getLocalPort();
     }
 
-    /** Cuts everything after so many pieces, counted from now on, and lets nobody in until {@link #mend}. */
+    /** Cuts everything after this many packets, counted from now on, and accepts no connection until {@link #mend}. */
     void cutAfter(int pieces) {
         left.set(pieces);
     }
 
-    /** Tells whether it was cut. */
+    /** Returns whether it was cut. */
     boolean isCut() {
         return away;
     }
 
-    /** The cable is in again. */
+    /** Restores the connection. */
     void mend() {
         left.set(Integer.MAX_VALUE);
         away = false;
@@ -85,7 +85,7 @@ final class CutConnection implements AutoCloseable {
                 out.flush();
             }
         } catch (IOException cut) {
-            // As it was meant.
+            // Intended.
         } finally {
             close(from);
             close(to);

@@ -34,7 +34,7 @@ import org.kestan.ledger.WaitingSaves;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.testng.annotations.Test;
 
-/** The same contract on a real server; and what only a server does. */
+/** The same contract on a real server, and what only a server does. */
 public class PostgresLedgerTest extends LedgerContract {
 
     private final TestServer server = TestServer.SHARED;
@@ -45,7 +45,7 @@ public class PostgresLedgerTest extends LedgerContract {
         return TestServer.opened(server.address(databases.computeIfAbsent(folder, each -> server.database())), folder);
     }
 
-    /** Two benches on one server: each sees what the other wrote, and neither writes over it. */
+    /** Two benches on one server: each sees what the other wrote, and neither overwrites it. */
     @Test
     public void twoBenches() throws IOException {
         PostgresAddress shop = server.address(server.database());
@@ -71,7 +71,7 @@ public class PostgresLedgerTest extends LedgerContract {
         }
     }
 
-    /** From a file to a server and back into another file: everything is as it was, the bin and what was put away too. */
+    /** From a file to a server and back into another file: everything is as it was, the bin and archived jobs too. */
     @Test
     public void movedThereAndBack() throws IOException {
         Path folder = Files.createTempDirectory("kestan-test-");
@@ -107,8 +107,9 @@ public class PostgresLedgerTest extends LedgerContract {
     }
 
     /**
-     * The connection is cut at every piece that goes either way while a new job is saved, then while it is changed: what was typed is kept here, and comes
-     * in once, whole, when the server is back; so does what another bench saved meanwhile.
+     * The connection is cut at every packet in either direction while a new job is saved, then while it is changed:
+     * what was typed is kept here, and is saved once, completely, when the server is back; so is what another bench
+     * saved meanwhile.
      */
     @Test
     public void theServerGoesAwayAtEveryPoint() throws IOException {
@@ -155,7 +156,7 @@ public class PostgresLedgerTest extends LedgerContract {
         }
     }
 
-    /** Tries again until the server answers, as the window does every second. */
+    /** Retries until the server answers, as the window does every second. */
     private static boolean brought(WaitingSaves waiting, Ledger ledger, String id) throws IOException {
         for (int i = 0; ; i++) {
             try {
@@ -200,7 +201,7 @@ public class PostgresLedgerTest extends LedgerContract {
         }
     }
 
-    /** What can't be read is put aside, once; what another window has brought in is no trouble. */
+    /** What can't be read is put aside, once; what another window has already brought in does no harm. */
     @Test
     public void whatWaitsAndCanNotBeReadIsPutAside() throws IOException {
         Path folder = Files.createTempDirectory("kestan-test-");
@@ -219,7 +220,10 @@ public class PostgresLedgerTest extends LedgerContract {
         }
     }
 
-    /** What one bench writes, and which job it opens, another is told within a second; nobody is told of their own; who has gone has nothing open. */
+    /**
+     * What one bench writes, and which job it opens, reaches another within a second; no bench hears of its own
+     * changes; one that has left has nothing open.
+     */
     @Test
     public void benchesTellEachOther() throws IOException {
         PostgresAddress shop = server.address(server.database());
@@ -230,9 +234,9 @@ public class PostgresLedgerTest extends LedgerContract {
             try (Ledger other = TestServer.opened(shop, Files.createTempDirectory("kestan-test-"))) {
                 one.listen(own::incrementAndGet);
                 other.listen(heard::incrementAndGet);
-                // Each is told once when it begins to listen.
+                // Each is notified once when it begins to listen.
                 TestServer.until(() -> own.get() == 1 && heard.get() == 1);
-                // A machine that is busy with something else may be late for once, not three times.
+                // A machine that is busy with something else may be late once, not three times.
                 Duration soonest = Duration.ofDays(1);
                 for (int job = 0; job < 3; job++) {
                     int told = heard.get() + 1;
@@ -258,7 +262,7 @@ public class PostgresLedgerTest extends LedgerContract {
         }
     }
 
-    /** A bench that was cut off is told again once its cable is mended: something may have been missed. */
+    /** A bench that was cut off is notified once it is connected again: it may have missed something. */
     @Test
     public void whoWasCutOffIsToldAgain() throws IOException {
         String database = server.database();
@@ -277,13 +281,16 @@ public class PostgresLedgerTest extends LedgerContract {
         }
     }
 
-    /** The server's disk is full: said, what is there stays as it was, and what was typed is kept here until there is room. */
+    /**
+     * The server's disk is full: this is reported, what is there stays as it was, and what was typed is kept here
+     * until there is room.
+     */
     @Test
     public void aFullDiskOnTheServerIsSaid() throws IOException {
         String database = server.database();
         try (Ledger ledger = TestServer.opened(server.address(database), Files.createTempDirectory("kestan-test-"))) {
             LedgerJob entry = ledger.insert(demo(0));
-            // As a server says it (Appendix A, 53100), raised where the job's text would be written.
+            // The server's own error (Appendix A, 53100), raised where the job's text would be written.
             server.execute(
                     database,
                     "CREATE FUNCTION kestan.full() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN RAISE EXCEPTION"

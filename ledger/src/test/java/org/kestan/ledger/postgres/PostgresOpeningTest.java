@@ -30,7 +30,7 @@ import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
 import org.testng.annotations.Test;
 
-/** Opening a ledger on a server: by whom, of which version, and what keeps it from being opened. */
+/** Opening a ledger on a server: by which user, at which version, and what prevents it. */
 public class PostgresOpeningTest {
 
     private final TestServer server = TestServer.SHARED;
@@ -39,7 +39,9 @@ public class PostgresOpeningTest {
         return JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(which))).job().orElseThrow();
     }
 
-    /** No server, no database, something else in its place, a newer program: each is said, and nothing is written. */
+    /**
+     * No server, no database, something else in its place, a newer program: each is reported, and nothing is written.
+     */
     @Test
     public void whatCanNotBeOpenedIsSaid() throws IOException {
         assertThat(TestServer.refusal(new PostgresAddress("localhost", 1, "shop", "postgres", Optional.empty()))
@@ -58,7 +60,7 @@ public class PostgresOpeningTest {
                 "INSERT INTO kestan.flyway_schema_history (installed_rank, version, description, type, script, installed_by,"
                         + " execution_time, success) VALUES (99, '99', '', 'SQL', '', '', 0, true)");
         assertThat(TestServer.refusal(server.address(newer)).kind()).isEqualTo(LedgerFinding.NEWER);
-        // Beside other tables in a schema of their own it does no harm.
+        // Beside other tables that are in a schema of their own it does no harm.
         String beside = server.database();
         server.execute(beside, "CREATE TABLE jobs (salary int)");
         TestServer.opened(server.address(beside), Files.createTempDirectory("kestan-test-"))
@@ -66,7 +68,10 @@ public class PostgresOpeningTest {
         server.execute(beside, "SELECT salary FROM public.jobs");
     }
 
-    /** A bench's role works with the ledger and makes nothing; where the owner has not been it is told so, and nothing is written. */
+    /**
+     * The bench role works with the ledger and creates nothing; if the owner has not set it up, this is reported and
+     * nothing is written.
+     */
     @Test
     public void anOwnerAndABench() throws IOException {
         String database = server.database();
@@ -103,7 +108,10 @@ public class PostgresOpeningTest {
         }
     }
 
-    /** A ledger of before is brought up to date with what is in it, once, though two programs set about it together. */
+    /**
+     * A ledger of an earlier version is brought up to date with its content, once, though two programs do it at the
+     * same time.
+     */
     @Test
     public void twoProgramsBringItUpToDateAtOnce() throws Exception {
         String database = server.database();
@@ -134,7 +142,7 @@ public class PostgresOpeningTest {
         }
     }
 
-    /** What jobs of former versions are found by they are found by after, in their order. */
+    /** What found jobs in earlier versions finds them afterward, in the same order. */
     @Test
     public void formerVersionsAreFoundByTheSame() throws IOException {
         for (int version = 1; version <= 3; version++) {
@@ -176,7 +184,7 @@ public class PostgresOpeningTest {
         String before = Files.readString(rules);
         server.execute(database, "CREATE ROLE locked LOGIN PASSWORD 'right'");
         try {
-            // By whatever the server keeps of passwords, which is another since version 14.
+            // With either way the server stores passwords; the default changed in version 14.
             Files.writeString(rules, "host all locked all md5\n" + before);
             server.execute(database, "SELECT pg_reload_conf()");
             for (Optional<String> word : List.of(Optional.of("wrong"), Optional.<String>empty())) {
@@ -196,7 +204,7 @@ public class PostgresOpeningTest {
         }
     }
 
-    /** Addresses as they are typed. A password has no place in one. */
+    /** Addresses as they are typed. A password does not belong in one. */
     @Test
     public void addresses() {
         assertThat(PostgresAddress.of("postgresql://bench@server/shop", name -> null))

@@ -24,7 +24,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Whichever way the server goes about it, the same jobs are found as by looking at each. */
+/** Whichever plan the server uses, the same jobs are found as by looking at each. */
 public class PostgresSearchTest {
 
     private static final int JOBS = 150;
@@ -118,7 +118,7 @@ public class PostgresSearchTest {
         }
     }
 
-    /** Those found are in the order that is asked for, however few of them are. */
+    /** Matches come in the order asked for, however few there are. */
     @Test(dataProvider = "words")
     public void fewAreTheFirstOfMany(String words) {
         Query query = new Query(words, Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
@@ -127,7 +127,7 @@ public class PostgresSearchTest {
         assertThat(ledger.list(query, 5)).isEqualTo(all.subList(0, Math.min(5, all.size())));
     }
 
-    /** Words that many have are looked for among all jobs, until there are enough; those that few have by the indexes. */
+    /** Frequent words are looked for job by job until there are enough; rare words by the indexes. */
     @Test
     public void fewIndexesForWhatManyHave() {
         assertThat(sql("ferry", 1)).contains("job_order");
@@ -150,7 +150,10 @@ public class PostgresSearchTest {
         });
     }
 
-    /** What is saved, put away, deleted, put back and erased is found where it lies, and by what is in it now. */
+    /**
+     * A job that is saved, archived, deleted, restored or erased is found in the right place, and by its present
+     * content.
+     */
     @Test
     public void followsEachChange() throws IOException {
         try (Ledger own =

@@ -20,7 +20,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.OpenResult;
 
-/** A server of the tests, started when it is first needed and stopped with them. */
+/** The server of the tests, started when it is first needed and stopped with them. */
 final class TestServer {
 
     static final TestServer SHARED = new TestServer();

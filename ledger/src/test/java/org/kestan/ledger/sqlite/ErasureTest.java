@@ -18,7 +18,7 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
-/** Erased is erased, wherever copies of it went; and what is kept is kept whole. */
+/** What is erased is gone from every copy; and what is kept is kept completely. */
 public class ErasureTest {
 
     private LedgerFolder folder;
@@ -33,7 +33,9 @@ public class ErasureTest {
         folder.remove();
     }
 
-    /** A ledger put aside, what killed runs left, torn papers, ten backups: no file holds a word of it afterwards. */
+    /**
+     * A ledger put aside, what killed runs left, damaged papers, ten backups: no file contains a word of it afterward.
+     */
     @Test
     public void noFileHoldsAWordOfIt() throws IOException {
         String id;
@@ -67,7 +69,10 @@ public class ErasureTest {
     }
 
     /** Jobs that were rewritten often leave pieces of themselves in the pages: none is left once they are erased. */
-    /** A program that is still running, or was killed a moment ago, left a paper unfinished: it goes with the job at once. */
+    /**
+     * A program that is still running, or was killed a moment ago, left a paper unfinished: it goes with the job at
+     * once.
+     */
     @Test
     public void anUnfinishedPaperGoesWithItsJob() throws IOException {
         try (SqliteLedger ledger = folder.open()) {
@@ -110,7 +115,7 @@ public class ErasureTest {
         assertThat(folder.holding("Quasten-30-")).isNotEmpty();
     }
 
-    /** An erasure that was ended before it was done is done by the next run. */
+    /** An erasure that was interrupted is finished by the next run. */
     @Test
     public void whatIsLeftToDoIsDoneLater() throws IOException {
         try (SqliteLedger ledger = folder.open()) {
@@ -126,7 +131,7 @@ public class ErasureTest {
         assertThat(folder.holding("Quastenflosser")).isEmpty();
     }
 
-    /** A drill: all is lost but the backups, which are carried to another folder and put back there. */
+    /** A drill: everything is lost but the backups, which are copied to another folder and restored there. */
     @Test
     public void aBackupHasPicturesAndPapersToo() throws IOException {
         Map<String, String> before;
@@ -180,7 +185,7 @@ public class ErasureTest {
         }
     }
 
-    /** Whoever made it: every file is its owner's only, and every folder. */
+    /** Whoever created it, every file and every folder is accessible only to its owner. */
     @Test
     public void everythingIsItsOwnersOnly() throws IOException {
         Files.createDirectory(folder.path().resolve("papers"));

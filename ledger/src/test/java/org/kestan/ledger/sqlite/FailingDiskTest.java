@@ -23,8 +23,8 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /**
- * The disk fails once, or is gone from then on, at each step that is taken: of a paper, a picture, a backup, an erasure, a zip out
- * and in, a backup put back. After each the ledger opens, what was acknowledged is there, and doing it again does it.
+ * The disk fails once, or from then on, at each step: of a paper, a picture, a backup, an erasure, a zip out and in, a
+ * restore. After each the ledger opens, what was acknowledged is there, and doing it again succeeds.
  */
 public class FailingDiskTest {
 
@@ -93,7 +93,7 @@ public class FailingDiskTest {
         return png.toByteArray();
     }
 
-    /** Two jobs at hand, one in the bin with a picture and a paper, a backup of it all, and a zip of another ledger. */
+    /** Two current jobs, one in the bin with a picture and a paper, a backup of it all, and a zip of another ledger. */
     private static LedgerFolder prepared() throws IOException {
         LedgerFolder folder = LedgerFolder.make();
         LedgerFolder elsewhere = LedgerFolder.make();
@@ -177,7 +177,7 @@ public class FailingDiskTest {
         return reached;
     }
 
-    /** What a dead program leaves carries the number of its process: here it is given one that is gone. */
+    /** The leftovers of a dead program carry its process number: here they get one of a process that has ended. */
     private static void later(LedgerFolder folder) throws IOException {
         String mine = ".kestan-" + ProcessHandle.current().pid() + "-";
         for (Path each : folder.files()) {

@@ -24,9 +24,9 @@ import org.testng.SkipException;
 import org.testng.annotations.Test;
 
 /**
- * The database's own writes failing one by one: another program saves while none of its files may grow over a limit, which is
- * moved on page by page (setrlimit, RLIMIT_FSIZE; POSIX: a write beyond it fails with EFBIG). Whatever it acknowledged is there,
- * whatever is there is whole.
+ * The database's own writes failing one by one: another program saves while its files may not grow over a limit, which
+ * is raised page by page (setrlimit, RLIMIT_FSIZE; POSIX: a write beyond it fails with EFBIG). What it acknowledged is
+ * there, and what is there is complete.
  */
 public class FailingWritesTest {
 
@@ -34,7 +34,10 @@ public class FailingWritesTest {
     private static final int PAGES = 64;
     private static final int SAVES = 3;
 
-    /** The other program: for each folder it is told it opens the ledger there, saves, and tells how many saves were acknowledged. */
+    /**
+     * The other program: for each folder it is given it opens the ledger there, saves, and reports how many saves were
+     * acknowledged.
+     */
     static final class Saver {
 
         private Saver() {}
@@ -97,7 +100,7 @@ public class FailingWritesTest {
         try (PrintWriter tell = new PrintWriter(saver.getOutputStream(), true, StandardCharsets.UTF_8);
                 BufferedReader heard =
                         new BufferedReader(new InputStreamReader(saver.getInputStream(), StandardCharsets.UTF_8))) {
-            // Once without a limit, so that everything the program loads is loaded.
+            // Once without a limit, so that everything the program needs is loaded.
             assertThat(saves(template, folder.resolve("free.sqlite"), tell, heard))
                     .isEqualTo(SAVES);
             for (int page = 0; page <= PAGES; page++) {
@@ -115,11 +118,11 @@ public class FailingWritesTest {
                 }
             }
         } finally {
-            // What it loaded lies in the folder: it is taken away once nobody uses it.
+            // Its libraries lie in the folder: it is removed once nobody uses it.
             saver.destroyForcibly().waitFor();
             Disk.deleteAll(folder);
         }
-        // The limit went over all of it: from where nothing can be written to where nothing fails.
+        // The limit covered the whole range: from where nothing can be written to where nothing fails.
         assertThat(refused).isGreaterThan(5);
         assertThat(whole).isGreaterThan(0);
     }

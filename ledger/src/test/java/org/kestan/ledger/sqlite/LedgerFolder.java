@@ -15,7 +15,7 @@ import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.ledger.OpenResult;
 
-/** A ledger's folder in tests: opened, copied, compared byte for byte, searched through. */
+/** A ledger's folder in tests: opened, copied, compared byte by byte, searched. */
 record LedgerFolder(Path path) {
 
     static LedgerFolder make() throws IOException {
@@ -38,7 +38,7 @@ record LedgerFolder(Path path) {
         return JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(which))).job().orElseThrow();
     }
 
-    /** All that lies in it, by name. */
+    /** Everything in it, by name. */
     Map<String, String> contents() throws IOException {
         Map<String, String> all = new TreeMap<>();
         for (Path each : files()) {
@@ -53,7 +53,7 @@ record LedgerFolder(Path path) {
         }
     }
 
-    /** The files that hold a word. */
+    /** The files that contain a word. */
     List<String> holding(String word) throws IOException {
         List<String> found = new ArrayList<>();
         for (Path each : files()) {

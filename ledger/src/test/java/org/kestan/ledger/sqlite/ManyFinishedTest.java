@@ -32,7 +32,7 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
-/** A ledger of a hundred thousand finished jobs, and what it has learned. */
+/** A ledger of a hundred thousand finished jobs, and what is learned from it. */
 public class ManyFinishedTest {
 
     private static final int MANY = 100_000;
@@ -52,7 +52,10 @@ public class ManyFinishedTest {
         Disk.deleteAll(folder);
     }
 
-    /** The made-up shop folds more, takes longer and pulls harder than the standards say: memory finds by how much. */
+    /**
+     * The made-up shop has more sink, takes longer and removes more per pull than the standards say: the memory finds
+     * by how much.
+     */
     @Test(groups = "slow")
     public void whatTheShopDoesOtherwiseIsFoundAndQuickly() throws SQLException {
         String changed;
@@ -95,7 +98,7 @@ public class ManyFinishedTest {
         return spent(ledger::memory);
     }
 
-    /** Returns the processor time of this thread, which does not grow because something else runs beside it. */
+    /** Returns the processor time of this thread, which other work on the machine does not increase. */
     private static Duration spent(Runnable work) {
         ThreadMXBean threads = ManagementFactory.getThreadMXBean();
         long begun = threads.getCurrentThreadCpuTime();
@@ -107,7 +110,7 @@ public class ManyFinishedTest {
         return ((OpenResult.Opened) SqliteLedger.open(file)).ledger();
     }
 
-    /** Puts copies of the rows beside them, which is quicker than saving each. */
+    /** Copies the rows, which is quicker than saving each job. */
     private void multiply() throws SQLException {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 Statement statement = connection.createStatement()) {
@@ -115,7 +118,7 @@ public class ManyFinishedTest {
             String columns =
                     "name, owner, station, waits_for, line, versions, derived_by, waits, due, lesson, created_at,"
                             + " changed_at, revision, archived, deleted_at";
-            // No two teach the very same: their hours were estimated a little otherwise.
+            // No two teach exactly the same: their estimated hours differ a little.
             String lesson =
                     "replace(lesson, char(9) || '9.0000' || char(9), char(9) || printf('9.%04d', n.i) || char(9))";
             int copies = MANY / 40 + 1;

@@ -22,7 +22,7 @@ import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** "Left as it is" is what it says: after a refused opening the whole folder is byte for byte the same. */
+/** "Left as it is" means it: after a refused opening the whole folder is the same byte for byte. */
 public class RefusedOpeningTest {
 
     private LedgerFolder folder;
@@ -81,7 +81,7 @@ public class RefusedOpeningTest {
         return all;
     }
 
-    /** In the file's head, in the middle, cut off, in the log: whatever of it is refused stays as it was. */
+    /** In the file's head, in the middle, cut off, in the log: whatever is refused stays as it was. */
     @Test(dataProvider = "damages")
     public void aDamagedLedgerIsLeftAsItIs(int seed) throws IOException {
         LedgerFolder left = killed("UPDATE jobs SET name = 'in the log'");
@@ -105,7 +105,7 @@ public class RefusedOpeningTest {
             Map<String, String> before = left.contents();
             OpenResult result = SqliteLedger.open(file);
             if (result instanceof OpenResult.Opened opened) {
-                // What was damaged lay in no page that is used.
+                // The damage was in no page that is used.
                 opened.ledger().close();
             } else {
                 assertThat(((OpenResult.Refused) result).is(LedgerFinding.DAMAGED))
@@ -124,7 +124,7 @@ public class RefusedOpeningTest {
         return new Object[10][0];
     }
 
-    /** Both of two programs that are started for the first time at once get a ledger. */
+    /** Two programs started for the first time at the same moment both get a ledger. */
     @Test(dataProvider = "rounds")
     public void twoFirstStartsAtOnceBothSucceed() throws Exception {
         ExecutorService starts = Executors.newFixedThreadPool(4);
@@ -150,7 +150,7 @@ public class RefusedOpeningTest {
         }
     }
 
-    /** The log was thrown away: the ledger opens as it was before, and it is said that its backup has more. */
+    /** The log was thrown away: the ledger opens as it was before, and reports that its backup has more. */
     @Test
     public void aLedgerWhoseLogIsGoneIsSaid() throws IOException {
         LedgerFolder left;
@@ -182,7 +182,7 @@ public class RefusedOpeningTest {
         left.remove();
     }
 
-    /** Whatever part of the log a loss of power leaves, the ledger opens, to a state that was once saved. */
+    /** Whatever part of the log a power loss leaves, the ledger opens in a state that was once saved. */
     @Test
     public void everyBeginningOfTheLogOpens() throws IOException {
         LedgerFolder left = killed("UPDATE jobs SET name = 'in the log'");

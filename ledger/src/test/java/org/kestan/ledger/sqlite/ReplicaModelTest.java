@@ -29,7 +29,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /**
- * Two and three shops that carry zips to one another, with clocks that jump: random work, held against a model that knows which
+ * Two and three shops that exchange zips, with clocks that jump: random work, checked against a model that knows which
  * words each change was made over.
  */
 public class ReplicaModelTest {
@@ -37,7 +37,7 @@ public class ReplicaModelTest {
     private final List<LedgerFolder> folders = new ArrayList<>();
     private final List<SqliteLedger> ledgers = new ArrayList<>();
 
-    /** Words that were written over by somebody who saw them. */
+    /** Words overwritten by somebody who had seen them. */
     private final Set<String> writtenOver = new HashSet<>();
 
     private final Set<String> written = new HashSet<>();

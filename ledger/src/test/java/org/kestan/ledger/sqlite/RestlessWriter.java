@@ -11,7 +11,7 @@ import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.SaveResult;
 
-/** Saves one job over and over and prints each revision once it is saved; made to be killed. */
+/** Saves one job over and over and prints each revision once it is saved; meant to be killed. */
 public final class RestlessWriter {
 
     private RestlessWriter() {}

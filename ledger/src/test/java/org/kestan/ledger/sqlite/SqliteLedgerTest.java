@@ -91,7 +91,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(refused.copies()).extracting(Backups.Copy::file).containsExactly(backup);
         assertThat(refused.copies().get(0).jobs()).isEqualTo(200);
         assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
-        // A copy that is not whole is put nowhere, and nothing is moved for it.
+        // An incomplete copy is not restored, and nothing is moved for it.
         Path broken = Files.write(folder.resolve("broken.sqlite"), bytes);
         assertThatThrownBy(() -> SqliteBackups.of(file).putBack(broken)).isInstanceOf(IOException.class);
         assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
@@ -138,7 +138,7 @@ public class SqliteLedgerTest extends LedgerContract {
         }
     }
 
-    /** Full, locked, forbidden and damaged are told apart by what the database says (SQLite result codes). */
+    /** Full, locked, forbidden and damaged are distinguished by what the database reports (SQLite result codes). */
     @Test
     public void troublesAreToldApart() {
         assertThat(DatabaseErrors.of(SQLiteErrorCode.SQLITE_FULL, "").kind()).isEqualTo(LedgerFinding.DISK_FULL);
@@ -154,7 +154,9 @@ public class SqliteLedgerTest extends LedgerContract {
                 .isEqualTo(LedgerFinding.UNREACHABLE);
     }
 
-    /** A disk that is full: the save is refused and says so, the job as it was is there, and once there is room it is saved. */
+    /**
+     * A full disk: the save is refused and reported, the job as it was is there, and once there is room it is saved.
+     */
     @Test
     public void aFullDiskLosesNothing() {
         LedgerJob job = ledger.insert(demo(0));
@@ -176,7 +178,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.count()).isEqualTo(1);
     }
 
-    /** Another program in the midst of a long write: refused as locked, not as damaged, and nothing is set aside. */
+    /** Another program in the middle of a long write: refused as locked, not as damaged, and nothing is put aside. */
     @Test(groups = "slow")
     public void aLockedLedgerIsNoDamagedOne() throws Exception {
         ledger.insert(demo(0));
@@ -216,7 +218,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.count()).isZero();
     }
 
-    /** Deleted or overwritten while it is open: what is saved into nothing is not called saved. */
+    /** Deleted or overwritten while it is open: a save that goes nowhere is not called saved. */
     @Test
     public void savingIntoALedgerThatIsGoneIsSaid() throws IOException {
         LedgerJob job = ledger.insert(demo(0));
@@ -234,7 +236,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(elsewhere).exists();
     }
 
-    /** By running number, whatever the clocks of then said; one that is not whole is not offered. */
+    /** By sequence number, whatever the clocks said then; an incomplete one is not offered. */
     @Test
     public void backupsAreOrderedWithoutAClock() throws IOException {
         ledger.insert(demo(0));
@@ -247,11 +249,11 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.backups().all()).containsExactly(second, fromTheFuture, old);
         Files.writeString(second, "no ledger");
         assertThat(ledger.backups().whole()).extracting(Backups.Copy::file).containsExactly(fromTheFuture, old);
-        // Something changed since the newest whole one counts, not times: the broken copy is not taken for up to date.
+        // A change since the newest intact one counts, not times: the broken copy is not taken for up to date.
         assertThat(ledger.backups().make()).isPresent();
     }
 
-    /** A new ledger beside an old one is a new one, and neither's copies push out or stand in for the other's. */
+    /** A new ledger beside an old one is new, and neither's copies push out or replace the other's. */
     @Test
     public void ledgersInOneFolderKeepTheirBackupsApart() throws IOException {
         ledger.insert(demo(0));
@@ -272,7 +274,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.backups().all()).containsExactly(first);
     }
 
-    /** A picture that a ledger beside this one shows stays; once nobody shows it, it goes. */
+    /** A picture used by another ledger in this folder stays; once no ledger uses it, it goes. */
     @Test
     public void aPictureOfALedgerBesideStays() throws IOException {
         BufferedImage picture = new BufferedImage(8, 6, BufferedImage.TYPE_INT_RGB);
@@ -295,7 +297,7 @@ public class SqliteLedgerTest extends LedgerContract {
         }
     }
 
-    /** A fuller copy is not pushed out by emptier ones: jobs deleted by mistake can be had back. */
+    /** A fuller copy is not pushed out by emptier ones: jobs deleted by mistake can be recovered. */
     @Test
     public void theFullestBackupStays() throws IOException {
         List<String> ids = new java.util.ArrayList<>();
@@ -312,7 +314,9 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.backups().all()).hasSize(SqliteBackups.DEPTH).contains(full);
     }
 
-    /** Closed whole: no work is left in a side file, and what is acknowledged is synced to the disk at each commit. */
+    /**
+     * Closed properly: no work is left in a side file, and what is acknowledged is synced to the disk at each commit.
+     */
     @Test
     public void isClosedWholeAndSyncsWhatItAcknowledges() {
         try (Handle handle = LedgerOpener.handle(folder.resolve("other.sqlite"))) {
@@ -328,7 +332,7 @@ public class SqliteLedgerTest extends LedgerContract {
         ledger = opened(file);
     }
 
-    /** Erased is erased: neither the owner's name nor the picture is left, in the file, beside it or in the backups. */
+    /** Erased is erased: neither the owner's name nor the picture is left in the file, beside it or in the backups. */
     @Test
     public void nothingIsLeftOfWhatIsErased() throws IOException {
         java.io.ByteArrayOutputStream png = new java.io.ByteArrayOutputStream();
@@ -390,7 +394,7 @@ public class SqliteLedgerTest extends LedgerContract {
         }
     }
 
-    /** A child process saves without pause and is killed in the midst of it; what it reported as saved is there. */
+    /** A child process saves without pause and is killed while it does; what it reported as saved is there. */
     @Test
     public void survivesBeingKilledWhileSaving() throws Exception {
         ledger.close();
@@ -420,7 +424,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(survivor.job().get(Reading.ACTION_BASS).orElseThrow().text()).isEqualTo(survivor.revision() + " mm");
     }
 
-    /** A ledger of the first version, as it was left: opened, brought up to date, derived again, its jobs untouched. */
+    /** A ledger of the first version as it was left: opened, brought up to date, derived again, its jobs untouched. */
     @Test
     public void aLedgerOfTheFirstVersionIsBroughtUpToDate() throws SQLException {
         Path old = folder.resolve("old.sqlite");

@@ -27,7 +27,7 @@ import org.kestan.week.WeekJob;
 import org.kestan.week.WeekProblem;
 import org.testng.annotations.Test;
 
-/** What the sample shop has to do. */
+/** The work of the sample shop. */
 public class LedgerWeekTest {
 
     private static final ZonedDateTime FROM = ZonedDateTime.of(2026, 11, 30, 9, 0, 0, 0, ZoneId.of("America/New_York"));
@@ -57,7 +57,7 @@ public class LedgerWeekTest {
                 .with(Sections.PARTS, List.of());
     }
 
-    /** Twelve are open; what was proven is none of them. */
+    /** Twelve are open; those already proved are not among them. */
     @Test
     public void theSampleShopHasTwelveOpenJobs() {
         MemoryLedger ledger = empty();
@@ -74,7 +74,7 @@ public class LedgerWeekTest {
                         Optional.of(FROM.toLocalDate().plusDays(4)));
     }
 
-    /** What ways take is needed unless the job's list has it; pins of a bridge are no bridge. */
+    /** Parts of the ways are needed unless the job's list has them; bridge pins are not a bridge. */
     @Test
     public void partsOfTheWaysAreNeededUnlessTheyAreListed() {
         assertThat(needs(reset())).extracting(PartNeed::kind).contains(Optional.of(Standard.PRICE_SADDLE));
@@ -91,7 +91,7 @@ public class LedgerWeekTest {
                 .contains(Optional.of(Standard.PRICE_SADDLE));
     }
 
-    /** Another of a kind has all steps of it, those done at the one it is like included. */
+    /** Another job of the same kind has all of its steps, including those already done on the first. */
     @Test
     public void anotherHasAllItsSteps() {
         MemoryLedger ledger = empty();

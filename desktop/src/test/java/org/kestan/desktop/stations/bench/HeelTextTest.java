@@ -54,7 +54,7 @@ public class HeelTextTest {
         return new FittingWatch.Axis(OptionalDouble.empty(), OptionalDouble.empty(), 0.3, off);
     }
 
-    /** Wood went, and nothing was read since: fresh paper in between changes nothing of that. */
+    /** Wood came off, and nothing was read since: fresh paper in between does not change that. */
     @DataProvider
     public Object[][] logs() {
         return new Object[][] {
@@ -83,19 +83,22 @@ public class HeelTextTest {
                         "    8 pulls, bass cheek, 120 grit");
     }
 
-    /** A cap that is open by more than a leaf says nothing of the neck, whatever else is off; 0.05 mm, common practice. */
+    /**
+     * A cap that is open by more than a feeler leaf says nothing about the neck, whatever else is off; 0.05 mm, common
+     * practice.
+     */
     @Test
     public void anOpenCapComesFirst() {
         FittingWatch off = watch(FittingWatch.Off.TRUE, FittingWatch.Off.DRIFT_BASS, FittingWatch.Off.TRUE);
         assertThat(HeelText.watched(List.of(read("0.06 mm")), off)).startsWith("The cap is open by 0.06 mm");
         assertThat(HeelText.watched(List.of(read("0.05 mm")), off))
                 .startsWith(Wording.label(FittingWatch.Off.DRIFT_BASS) + ": ");
-        // The last one that was read counts.
+        // The last reading counts.
         assertThat(HeelText.watched(List.of(read("0.06 mm"), PULLS, read("0 mm")), off))
                 .startsWith(Wording.label(FittingWatch.Off.DRIFT_BASS));
     }
 
-    /** A twisted neck first, then where it points; two at most, since one thing is done at a time. */
+    /** A twisted neck first, then its direction; two at most, since one thing is done at a time. */
     @Test
     public void whatIsOffIsSaidInTheOrderOfTheWork() {
         FittingWatch all =
@@ -118,7 +121,7 @@ public class HeelTextTest {
         assertThat(HeelText.band(advice, Side.TREBLE)).isEqualTo("24 to 36");
     }
 
-    /** Past the target it says what gives it back: as thick a shim as went too far, and none where a cheek is short of it. */
+    /** Past the target it says how to get back: a shim as thick as the excess, and none if a cheek is short of it. */
     @Test
     public void whatIsOverCanBeGivenBack() {
         var numbers = Wording.in(BenchUnit.MILLIMETERS).numbers();
