@@ -6,8 +6,9 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.animation.PauseTransition;
@@ -53,11 +54,14 @@ import org.kestan.text.Wording;
 public final class JobSession {
 
     /** Works out how well figures are known, off the application thread: one at a time, the newest counts. */
-    private static final ExecutorService SPREADS = Executors.newSingleThreadExecutor(task -> {
+    private static final ScheduledExecutorService SPREADS = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "spreads");
         thread.setDaemon(true);
         return thread;
     });
+
+    /** How long it waits for the next edit, so that edits in quick succession are worked out once, ms. */
+    private static final long QUIET = 60;
 
     /** How long a drag has to rest before the slower parts of the window follow it. */
     private static final Duration SETTLING = Duration.millis(120);
@@ -429,7 +433,7 @@ public final class JobSession {
         }
         settled.set(next);
         if (next.plan().planned().isPresent()) {
-            SPREADS.execute(() -> spread(next));
+            SPREADS.schedule(() -> spread(next), QUIET, TimeUnit.MILLISECONDS);
         }
     }
 
