@@ -1,7 +1,6 @@
 package org.kestan.benchmarks.soak;
 
 import com.sun.management.ThreadMXBean;
-import java.io.IOException;
 import java.io.PrintStream;
 import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
@@ -89,7 +88,7 @@ public final class Soak {
         try {
             soak.run(folder, minutes);
         } finally {
-            clear(folder);
+            Disk.deleteAll(folder);
         }
         System.exit(soak.failures.isEmpty() ? 0 : 1);
     }
@@ -104,7 +103,7 @@ public final class Soak {
         try {
             benches.run(server, folder);
         } finally {
-            clear(folder);
+            Disk.deleteAll(folder);
         }
         benches.print();
         if (benches.isSlow()) {
@@ -119,7 +118,7 @@ public final class Soak {
         try (OddWindow window = new OddWindow(folder, LONGEST_MILLIS)) {
             System.out.println(again(folder, window, name, seed));
         } finally {
-            clear(folder);
+            Disk.deleteAll(folder);
         }
         System.exit(0);
     }
@@ -141,10 +140,6 @@ public final class Soak {
                 .orElseThrow(Expect.present("target of that name"))
                 .attack()
                 .once(new Random(seed));
-    }
-
-    private static void clear(Path folder) throws IOException {
-        Disk.deleteAll(folder);
     }
 
     private void run(Path folder, double minutes) throws Exception {

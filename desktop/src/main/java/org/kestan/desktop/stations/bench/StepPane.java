@@ -191,7 +191,7 @@ final class StepPane extends VBox {
                 .filter(field -> field.input().getText().isEmpty())
                 .findFirst()
                 .orElse(readings.get(0));
-        first.input().requestFocus();
+        first.requestFocus();
         first.input().setText(digit);
         first.input().end();
         return true;

@@ -117,7 +117,7 @@ final class InspectionPane extends VBox {
         own.setAfterLast(this::leave);
         EntryField notes = new EntryField(session, JobEntries.of(Lines.NOTES, session::standards), "", own);
         notes.input().setPrefColumnCount(30);
-        afterLast = notes.input()::requestFocus;
+        afterLast = notes::requestFocus;
         getChildren().addAll(title, grid, notes);
         show(session.job());
     }

@@ -29,7 +29,6 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.Fields;
 import org.kestan.desktop.widgets.field.TextButton;
@@ -314,12 +313,7 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     private void focusTyping() {
-        Node field = fields.get(session.typing().lineProperty().get());
-        if (field instanceof EntryField entry) {
-            entry.input().requestFocus();
-        } else if (field instanceof ChoiceField<?> choice) {
-            choice.input().requestFocus();
-        }
+        Optional.ofNullable(fields.get(session.typing().lineProperty().get())).ifPresent(Node::requestFocus);
     }
 
     private PlaceColumn column(Place place) {

@@ -94,7 +94,7 @@ final class NeckPane extends VBox {
                     .filter(each -> fields.get(each).input() == from)
                     .findFirst()
                     .orElseThrow(Expect.present("at least one"));
-            after(at).ifPresent(next -> fields.get(next).input().requestFocus());
+            after(at).ifPresent(next -> fields.get(next).requestFocus());
         }
     }
 
@@ -148,7 +148,7 @@ final class NeckPane extends VBox {
             focused()
                     .map(at -> asked.indexOf(at) + step)
                     .filter(next -> next >= 0 && next < asked.size())
-                    .ifPresent(next -> fields.get(asked.get(next)).input().requestFocus());
+                    .ifPresent(next -> fields.get(asked.get(next)).requestFocus());
             key.consume();
         }
     }
@@ -187,7 +187,7 @@ final class NeckPane extends VBox {
                 .findFirst()
                 .or(() -> asked.stream().filter(each -> job.get(each).isEmpty()).findFirst())
                 .or(() -> asked.stream().findFirst())
-                .ifPresent(at -> fields.get(at).input().requestFocus());
+                .ifPresent(at -> fields.get(at).requestFocus());
     }
 
     /** Shows a line that is read here. */
@@ -199,7 +199,7 @@ final class NeckPane extends VBox {
         }
         show();
         if (fields.containsKey(at)) {
-            fields.get(at).input().requestFocus();
+            fields.get(at).requestFocus();
         }
     }
 
@@ -208,7 +208,7 @@ final class NeckPane extends VBox {
         asked.stream()
                 .filter(each -> each.fret() == fret)
                 .findFirst()
-                .ifPresent(at -> fields.get(at).input().requestFocus());
+                .ifPresent(at -> fields.get(at).requestFocus());
     }
 
     private void show() {

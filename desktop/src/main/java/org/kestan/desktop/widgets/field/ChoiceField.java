@@ -183,9 +183,10 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         return line.number() > 0 ? Integer.toString(line.number()) : "";
     }
 
-    /** The control that takes the focus. */
-    public ComboBox<?> input() {
-        return box;
+    /** Puts the focus into its box. */
+    @Override
+    public void requestFocus() {
+        box.requestFocus();
     }
 
     private void show(Optional<T> choice) {

@@ -159,9 +159,15 @@ public final class EntryField extends VBox implements Explainable {
         menu.show(input, Side.BOTTOM, 0, 2);
     }
 
-    /** Returns the input, for the focus. */
+    /** Returns its control. */
     public TextField input() {
         return input;
+    }
+
+    /** Puts the focus into its control. */
+    @Override
+    public void requestFocus() {
+        input.requestFocus();
     }
 
     private void listen() {
