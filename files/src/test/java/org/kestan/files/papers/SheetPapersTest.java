@@ -65,7 +65,7 @@ public class SheetPapersTest {
             {"a,b\n1,2\n", "key and value"},
             {"key,value\naction.bass,3.9\n", "line 2, action.bass: the unit is missing"},
             {"key,value\naction.nose,3.9 mm\n", "is not a reading"},
-            {"key,value\nstepsDown,many\n", "not a number this can be"},
+            {"key,value\nstepsDown,many\n", "not a valid number here"},
             {"key,value\n\"action.bass,3.9 mm\n", "not a table"},
             {"key,value\n" + "relief.gap,0.2 mm\n".repeat(10_050), "more lines"},
         };
