@@ -68,8 +68,7 @@ public final class BadFiles {
                 "not known"
             },
             {"\"humidity\": 47", "\"humidity\": 47, \"trussRod\": \"bent\"", "/survey/trussRod", "not known"},
-            {"\"humidity\": 47", "\"humidity\": 47, \"stepsDown\": 40", "/survey/stepsDown", "not a valid number here"
-            },
+            {"\"humidity\": 47", "\"humidity\": 47, \"stepsDown\": 40", "/survey/stepsDown", "not a valid number here"},
             {"\"humidity\": 47", "\"humidity\": 47, \"neckAngle\": \"2\"", "/survey/neckAngle", "unit is missing"},
             {
                 "\"humidity\": 47",
